@@ -1,0 +1,20 @@
+package org.ablebatch.bench;
+
+import org.ablebatch.bench.accuracy.AccuracyCommand;
+import org.ablebatch.bench.speed.SpeedCommand;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/** The command {@code bench}: what the engine is worth, and what it costs. */
+@Command(
+    name = "bench",
+    mixinStandardHelpOptions = true,
+    description = "Measures the engine.",
+    subcommands = {AccuracyCommand.class, SpeedCommand.class})
+public final class Bench {
+  Bench() {}
+
+  public static void main(String[] args) {
+    System.exit(new CommandLine(new Bench()).execute(args));
+  }
+}

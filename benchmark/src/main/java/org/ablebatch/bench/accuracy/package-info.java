@@ -1,0 +1,2 @@
+/** The accuracy table. Start from {@link org.ablebatch.bench.accuracy.AccuracyCommand}. */
+package org.ablebatch.bench.accuracy;

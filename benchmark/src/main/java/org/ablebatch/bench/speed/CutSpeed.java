@@ -1,0 +1,106 @@
+package org.ablebatch.bench.speed;
+
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.ablebatch.codec.read.PictureReader;
+import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.cut.CutOutcome;
+import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.Cutter;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.prior.Priors;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.scene.Scene;
+import org.ablebatch.prior.LearnedPriors;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/**
+ * The whole way of a picture on a plain backdrop, its parts, and a plain decode and encode of the
+ * same picture to hold it against.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(value = 1, jvmArgs = "-Xmx3g")
+@Warmup(iterations = 2, time = 3)
+@Measurement(iterations = 3, time = 4)
+public class CutSpeed {
+  /** Megapixels. */
+  @Param({"1", "12", "48"})
+  private int megapixels;
+
+  private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
+  private final Cutter cutter = new Cutter(LearnedPriors.shared());
+  private byte[] jpeg;
+  private Picture picture;
+  private CutOutcome.Done done;
+
+  /** A shaded disc with a ring handle on unevenly lit paper, with noise. */
+  @Setup
+  public void prepare() {
+    int width = (int) Math.round(Math.sqrt(megapixels * 1e6 * 4 / 3));
+    int height = width * 3 / 4;
+    int[] argb = new int[width * height];
+    Random random = new Random(3);
+    for (int i = 0; i < argb.length; i++) {
+      double u = i % width / (double) width;
+      double v = i / width / (double) height;
+      double r = Math.hypot((u - 0.45) * 4 / 3, v - 0.5);
+      double handle = Math.hypot((u - 0.78) * 4 / 3, v - 0.5);
+      boolean in = r < 0.3 || handle < 0.16 && handle > 0.11;
+      double light = in ? 1.1 - 1.2 * r : 1 - 0.2 * u;
+      int n = random.nextInt(5) - 2;
+      argb[i] =
+          0xFF000000
+              | level(in ? 150 : 228, light, n) << 16
+              | level(in ? 60 : 224, light, n) << 8
+              | level(in ? 50 : 214, light, n);
+    }
+    picture = new Picture(width, height, argb);
+    jpeg = PictureWriter.jpeg(picture, 92);
+    done = (CutOutcome.Done) cutter.cut(picture, Method.AUTO, CutProgress.NONE);
+  }
+
+  private static int level(int value, double light, int noise) {
+    return (int) Math.max(0, Math.min(255, value * light + noise));
+  }
+
+  @Benchmark
+  public byte[] decodeAndEncode() throws UnreadablePicture {
+    return PictureWriter.png(reader.read(jpeg).picture());
+  }
+
+  @Benchmark
+  public byte[] decodeCutAndEncode() throws UnreadablePicture {
+    Picture read = reader.read(jpeg).picture();
+    CutOutcome outcome = cutter.cut(read, Method.AUTO, CutProgress.NONE);
+    return PictureWriter.png(((CutOutcome.Done) outcome).cutout().toPicture());
+  }
+
+  @Benchmark
+  public CutOutcome cut() {
+    return cutter.cut(picture, Method.AUTO, CutProgress.NONE);
+  }
+
+  @Benchmark
+  public Scene readTheScene() {
+    return Scene.read(picture, 400_000, Priors.none());
+  }
+
+  @Benchmark
+  public byte[] encodeTheCutout() {
+    return PictureWriter.png(done.cutout().toPicture());
+  }
+}

@@ -1,0 +1,150 @@
+package org.ablebatch.core.backdrop;
+
+import java.util.Arrays;
+import org.ablebatch.core.raster.ColorPlanes;
+
+/**
+ * Fits a {@link Surface} to chosen pixels by iteratively reweighted least squares with Tukey's
+ * biweight (Beaton &amp; Tukey 1974), so that a subject inside the chosen pixels does not bend it.
+ */
+final class SurfaceFitter {
+  private static final int ROUNDS = 6;
+  private static final int MOST_SAMPLES = 12_000;
+  private static final double TUKEY = 4.685;
+  private static final double MAD_TO_SIGMA = 1.4826;
+  private static final double RIDGE = 1e-6;
+
+  private SurfaceFitter() {}
+
+  /**
+   * @param lab planes in OKLab
+   * @param chosen the pixels to fit; at least one true
+   * @param leastSigma floor for the residual scale, so that a noiseless picture keeps its pixels
+   */
+  static Surface fit(ColorPlanes lab, boolean[] chosen, int degree, double leastSigma) {
+    int[] samples = thin(chosen);
+    double[][] bases = new double[samples.length][Surface.terms(degree)];
+    for (int s = 0; s < samples.length; s++) {
+      int x = samples[s] % lab.width();
+      int y = samples[s] / lab.width();
+      Surface.basis(Surface.unit(x, lab.width()), Surface.unit(y, lab.height()), degree, bases[s]);
+    }
+    double[] weights = new double[samples.length];
+    Arrays.fill(weights, 1);
+    double[][] coefficients = new double[3][];
+    for (int round = 0; round < ROUNDS; round++) {
+      for (int c = 0; c < 3; c++) {
+        coefficients[c] = solve(bases, lab.channel(c), samples, weights);
+      }
+      reweight(lab, samples, bases, coefficients, weights, leastSigma);
+    }
+    return new Surface(degree, coefficients);
+  }
+
+  private static int[] thin(boolean[] chosen) {
+    int count = 0;
+    for (boolean b : chosen) {
+      count += b ? 1 : 0;
+    }
+    int step = Math.max(1, count / MOST_SAMPLES);
+    int[] samples = new int[(count + step - 1) / step];
+    int seen = 0;
+    int used = 0;
+    for (int i = 0; i < chosen.length; i++) {
+      if (chosen[i] && seen++ % step == 0) {
+        samples[used++] = i;
+      }
+    }
+    return samples;
+  }
+
+  private static void reweight(
+      ColorPlanes lab,
+      int[] samples,
+      double[][] bases,
+      double[][] coefficients,
+      double[] weights,
+      double leastSigma) {
+    double[] distance = new double[samples.length];
+    for (int s = 0; s < samples.length; s++) {
+      double sum = 0;
+      for (int c = 0; c < 3; c++) {
+        double r = lab.channel(c)[samples[s]] - dot(coefficients[c], bases[s]);
+        sum += r * r;
+      }
+      distance[s] = Math.sqrt(sum);
+    }
+    double[] sorted = distance.clone();
+    Arrays.sort(sorted);
+    double sigma = Math.max(leastSigma, MAD_TO_SIGMA * sorted[sorted.length / 2]);
+    for (int s = 0; s < samples.length; s++) {
+      double t = distance[s] / (TUKEY * sigma);
+      weights[s] = t >= 1 ? 0 : (1 - t * t) * (1 - t * t);
+    }
+  }
+
+  private static double dot(double[] a, double[] b) {
+    double sum = 0;
+    for (int i = 0; i < a.length; i++) {
+      sum += a[i] * b[i];
+    }
+    return sum;
+  }
+
+  /** Weighted normal equations with a small ridge, by Gaussian elimination with pivoting. */
+  private static double[] solve(double[][] bases, float[] values, int[] samples, double[] weights) {
+    int n = bases[0].length;
+    double[][] m = new double[n][n + 1];
+    for (int s = 0; s < samples.length; s++) {
+      double w = weights[s];
+      if (w == 0) {
+        continue;
+      }
+      for (int i = 0; i < n; i++) {
+        double wi = w * bases[s][i];
+        for (int j = i; j < n; j++) {
+          m[i][j] += wi * bases[s][j];
+        }
+        m[i][n] += wi * values[samples[s]];
+      }
+    }
+    double ridge = RIDGE * Math.max(1, m[0][0]);
+    for (int i = 0; i < n; i++) {
+      for (int j = 0; j < i; j++) {
+        m[i][j] = m[j][i];
+      }
+      m[i][i] += i == 0 ? ridge * 1e-3 : ridge;
+    }
+    return eliminate(m);
+  }
+
+  private static double[] eliminate(double[][] m) {
+    int n = m.length;
+    for (int k = 0; k < n; k++) {
+      int pivot = k;
+      for (int i = k + 1; i < n; i++) {
+        if (Math.abs(m[i][k]) > Math.abs(m[pivot][k])) {
+          pivot = i;
+        }
+      }
+      double[] swap = m[k];
+      m[k] = m[pivot];
+      m[pivot] = swap;
+      for (int i = k + 1; i < n; i++) {
+        double f = m[i][k] / m[k][k];
+        for (int j = k; j <= n; j++) {
+          m[i][j] -= f * m[k][j];
+        }
+      }
+    }
+    double[] x = new double[n];
+    for (int i = n - 1; i >= 0; i--) {
+      double sum = m[i][n];
+      for (int j = i + 1; j < n; j++) {
+        sum -= m[i][j] * x[j];
+      }
+      x[i] = sum / m[i][i];
+    }
+    return x;
+  }
+}

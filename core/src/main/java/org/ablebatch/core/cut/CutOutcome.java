@@ -1,0 +1,32 @@
+package org.ablebatch.core.cut;
+
+import java.util.Map;
+import org.ablebatch.core.check.Confidence;
+
+/** What became of a picture: a cutout, or a plain reason why there is none. */
+public sealed interface CutOutcome {
+
+  /** The method that was used; never {@link Method#AUTO}. */
+  Method method();
+
+  /**
+   * @param reason why this method, as a sentence part: "plain light backdrop"
+   * @param subjects number of separate parts that were kept
+   * @param millisPerStage wall time of each stage, in order
+   */
+  record Done(
+      Cutout cutout,
+      Method method,
+      String reason,
+      Confidence confidence,
+      int subjects,
+      Map<String, Long> millisPerStage)
+      implements CutOutcome {}
+
+  /**
+   * Nothing was found that could be kept. An outcome, not an error.
+   *
+   * @param reason what was seen instead, as a sentence
+   */
+  record NothingFound(Method method, String reason) implements CutOutcome {}
+}

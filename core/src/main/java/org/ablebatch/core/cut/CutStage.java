@@ -1,0 +1,9 @@
+package org.ablebatch.core.cut;
+
+/** The stages of a cut, in order. */
+public enum CutStage {
+  READ,
+  FIND,
+  MATTE,
+  JUDGE
+}

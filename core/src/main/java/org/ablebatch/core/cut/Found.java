@@ -1,0 +1,93 @@
+package org.ablebatch.core.cut;
+
+import java.util.Optional;
+import org.ablebatch.core.backdrop.BackdropKind;
+import org.ablebatch.core.check.Confidence;
+import org.ablebatch.core.ink.InkMatte;
+import org.ablebatch.core.matting.BandMatting;
+import org.ablebatch.core.raster.Morphology;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.subject.PlainSubjectFinder;
+import org.ablebatch.core.subject.SceneSubjectFinder;
+import org.ablebatch.core.subject.SubjectFinder;
+import org.ablebatch.core.subject.SubjectRegion;
+import org.ablebatch.core.trimap.Trimap;
+
+/**
+ * The subject at reading size, and how its matte and its confidence follow from the method.
+ *
+ * @param choice the method that found it
+ */
+record Found(SubjectRegion region, MethodChooser.Choice choice) {
+  private static final int NEAR_THE_SUBJECT = 8;
+  private static final float SURE_GUESS = 0.8f;
+  private static final double LEAST_KEPT = 0.5;
+
+  static Found in(Scene scene, MethodChooser.Choice choice) {
+    SubjectRegion region =
+        choice
+            .sheet()
+            .map(sheet -> sheet.region())
+            .orElseGet(() -> finder(choice.method(), scene).find(seenBy(choice.method(), scene)));
+    return new Found(region, choice);
+  }
+
+  /** Coverage and clean colours at full size. */
+  BandMatting.Result matte(Picture picture, Scene scene) {
+    if (choice.sheet().isPresent()) {
+      return InkMatte.solve(picture, choice.sheet().get());
+    }
+    Trimap trimap = Trimap.around(region, scene.lab(), scene.backdrop().sigma());
+    return BandMatting.solve(picture, scene.linear(), trimap);
+  }
+
+  Confidence confidence(Scene scene, BandMatting.Result matte) {
+    // The priors know nothing thinner than a few of their own coarse pixels.
+    boolean strokes = choice.sheet().isPresent();
+    return Confidence.of(strokes ? scene.guessing(Optional.empty()) : scene, region, matte);
+  }
+
+  /**
+   * On a textured backdrop the smooth surface can swallow a subject of the same colours. When it
+   * leaves out most of what the learned prior is sure of, it has.
+   */
+  boolean missesTheGuess(Scene scene) {
+    if (choice.method() != Method.UNEVEN
+        || !scene.backdrop().isTextured()
+        || scene.subjectPrior().isEmpty()) {
+      return false;
+    }
+    float[] guess = scene.subjectPrior().get().values();
+    boolean[] near =
+        Morphology.dilate(region.subject(), region.width(), region.height(), NEAR_THE_SUBJECT);
+    int sure = 0;
+    int kept = 0;
+    for (int i = 0; i < guess.length; i++) {
+      if (guess[i] > SURE_GUESS) {
+        sure++;
+        kept += near[i] ? 1 : 0;
+      }
+    }
+    return kept < LEAST_KEPT * sure;
+  }
+
+  /** A person is looked for where the person prior sees one. */
+  private static Scene seenBy(Method method, Scene scene) {
+    return method == Method.PERSON && scene.personPrior().isPresent()
+        ? scene.guessing(scene.personPrior())
+        : scene;
+  }
+
+  private static SubjectFinder finder(Method method, Scene scene) {
+    return switch (method) {
+      case PLAIN, UNEVEN, FLAT -> new PlainSubjectFinder();
+      case BUSY -> new SceneSubjectFinder();
+      case PERSON ->
+          scene.backdrop().kind() == BackdropKind.BUSY
+              ? new SceneSubjectFinder()
+              : new PlainSubjectFinder();
+      case AUTO, TRANSPARENT, INK -> throw new IllegalStateException(method + " has no finder");
+    };
+  }
+}

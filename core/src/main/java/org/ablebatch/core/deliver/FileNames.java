@@ -1,0 +1,76 @@
+package org.ablebatch.core.deliver;
+
+import java.util.HashSet;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * Gives every delivered file its name. One instance per delivery: it remembers what it gave,
+ * without regard to capitals, so that no file hides another on any system.
+ */
+public final class FileNames {
+  private static final Pattern FORBIDDEN = Pattern.compile("[\\p{Cntrl}<>:\"/\\\\|?*]");
+  private static final Pattern NOT_A_WORD = Pattern.compile("[^\\p{L}\\p{N}]+");
+  private static final int LONGEST_STEM = 120;
+
+  private final Set<String> given = new HashSet<>();
+
+  /**
+   * @param originalFileName as it came, any characters
+   * @param number the picture's place in the delivery, from 1
+   */
+  public String next(String originalFileName, Spec spec, int number) {
+    StringBuilder stem = new StringBuilder();
+    for (NamePart part : spec.fileName()) {
+      stem.append(text(part, originalFileName, spec, number));
+    }
+    String safe = safe(stem.toString());
+    String ending = "." + spec.format().extension();
+    String name = safe + ending;
+    for (int n = 2; !given.add(name.toLowerCase(Locale.ROOT)); n++) {
+      name = safe + "-" + n + ending;
+    }
+    return name;
+  }
+
+  /** The last path element of a name from anywhere, without anything a file system forbids. */
+  public static String cleaned(String fileName) {
+    int cut = Math.max(fileName.lastIndexOf('/'), fileName.lastIndexOf('\\'));
+    String last = FORBIDDEN.matcher(fileName.substring(cut + 1)).replaceAll("").strip();
+    return last.isEmpty() || last.chars().allMatch(c -> c == '.') ? "unnamed" : last;
+  }
+
+  private static String text(NamePart part, String original, Spec spec, int number) {
+    if (part instanceof NamePart.OriginalName) {
+      int dot = original.lastIndexOf('.');
+      return dot > 0 ? original.substring(0, dot) : original;
+    } else if (part instanceof NamePart.SpecName) {
+      return hyphenated(spec.name());
+    } else if (part instanceof NamePart.Size) {
+      return spec.width() + "x" + spec.height();
+    } else if (part instanceof NamePart.Counter counter) {
+      return String.format(Locale.ROOT, "%0" + counter.digits() + "d", number);
+    } else {
+      return ((NamePart.Text) part).text();
+    }
+  }
+
+  private static String hyphenated(String words) {
+    String joined = NOT_A_WORD.matcher(words.toLowerCase(Locale.ROOT)).replaceAll("-");
+    return joined.replaceAll("^-+|-+$", "");
+  }
+
+  private static String safe(String stem) {
+    String clean = FORBIDDEN.matcher(stem).replaceAll("-").strip();
+    clean = clean.replaceAll("^\\.+|\\.+$", "");
+    if (clean.length() > LONGEST_STEM) {
+      int end =
+          Character.isHighSurrogate(clean.charAt(LONGEST_STEM - 1))
+              ? LONGEST_STEM - 1
+              : LONGEST_STEM;
+      clean = clean.substring(0, end);
+    }
+    return clean.isEmpty() ? "picture" : clean;
+  }
+}

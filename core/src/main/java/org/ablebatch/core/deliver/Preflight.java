@@ -1,0 +1,48 @@
+package org.ablebatch.core.deliver;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.ablebatch.core.dress.Fill;
+import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.raster.Rect;
+
+/** What will happen to a picture under a spec that its owner would want to know before the run. */
+public final class Preflight {
+  private static final double ENLARGED_FROM = 1.005;
+
+  private Preflight() {}
+
+  /**
+   * One remark.
+   *
+   * @param sentence for a person, without the file's name
+   */
+  public record Note(Kind kind, String sentence) {}
+
+  /** What a remark is about. */
+  public enum Kind {
+    ENLARGED,
+    LOSES_TRANSPARENCY
+  }
+
+  /**
+   * @param content the subject's measured box in the original
+   */
+  public static List<Note> notes(Rect content, Spec spec, Look batchLook) {
+    List<Note> notes = new ArrayList<>();
+    Look look = spec.lookWith(batchLook);
+    double scale =
+        Placement.fit(content, spec.width(), spec.height(), look.marginPercent()).scale();
+    if (scale > ENLARGED_FROM) {
+      notes.add(new Note(Kind.ENLARGED, String.format(Locale.ROOT, "enlarged %.1f ×", scale)));
+    }
+    boolean wantsClear =
+        (spec.backdrop() != null ? spec.backdrop() : batchLook.backdrop()) instanceof Fill.Clear;
+    if (wantsClear && !spec.format().keepsTransparency()) {
+      notes.add(new Note(Kind.LOSES_TRANSPARENCY, "see-through becomes white in " + spec.format()));
+    }
+    return notes;
+  }
+}

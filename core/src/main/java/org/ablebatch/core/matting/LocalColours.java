@@ -1,0 +1,44 @@
+package org.ablebatch.core.matting;
+
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.PushPull;
+import org.ablebatch.core.trimap.Trimap;
+
+/**
+ * What colour subject and backdrop have around every place: sure pixels spread into the band and
+ * beyond. The backdrop is taken as it is seen just outside the outline, shadow included, so that a
+ * shadow is part of what is taken away.
+ *
+ * @param subject linear light at reading size
+ * @param backdrop linear light at reading size
+ */
+record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
+  private static final float SURE_DEPTH = 2.1f;
+
+  /** Parts thinner than the band have no sure pixel; their own pixels are better than a far one. */
+  private static final float THIN_WEIGHT = 0.002f;
+
+  static LocalColours spread(ColorPlanes linear, Trimap trimap) {
+    float[] depth = trimap.depth().values();
+    float[] open = trimap.open().values();
+    float[] inside = new float[depth.length];
+    float[] outside = new float[depth.length];
+    for (int i = 0; i < depth.length; i++) {
+      boolean sure = Math.abs(depth[i]) > SURE_DEPTH && open[i] == 0;
+      inside[i] = depth[i] <= 0 ? 0 : sure ? 1 : THIN_WEIGHT;
+      outside[i] = depth[i] >= 0 ? 0 : sure ? 1 : open[i] > 0 ? 0 : THIN_WEIGHT;
+    }
+    return new LocalColours(fill(linear, inside), fill(linear, outside));
+  }
+
+  private static ColorPlanes fill(ColorPlanes linear, float[] weight) {
+    int w = linear.width();
+    int h = linear.height();
+    return new ColorPlanes(
+        w,
+        h,
+        PushPull.fill(linear.c0(), weight, w, h),
+        PushPull.fill(linear.c1(), weight, w, h),
+        PushPull.fill(linear.c2(), weight, w, h));
+  }
+}

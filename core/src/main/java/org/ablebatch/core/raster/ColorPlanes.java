@@ -1,0 +1,31 @@
+package org.ablebatch.core.raster;
+
+/**
+ * Three channels on one grid. The names of the channels depend on the space: R, G, B in linear
+ * light (0..1) or L, a, b in OKLab; whoever makes the planes says which.
+ */
+public record ColorPlanes(int width, int height, float[] c0, float[] c1, float[] c2) {
+  public ColorPlanes {
+    Shapes.requireSize("c0", c0.length, width, height);
+    Shapes.requireSize("c1", c1.length, width, height);
+    Shapes.requireSize("c2", c2.length, width, height);
+  }
+
+  public ColorPlanes(int width, int height) {
+    this(
+        width,
+        height,
+        new float[width * height],
+        new float[width * height],
+        new float[width * height]);
+  }
+
+  public float[] channel(int index) {
+    return switch (index) {
+      case 0 -> c0;
+      case 1 -> c1;
+      case 2 -> c2;
+      default -> throw new IndexOutOfBoundsException(index);
+    };
+  }
+}

@@ -1,0 +1,38 @@
+package org.ablebatch.core.reading;
+
+import org.ablebatch.core.raster.ColorPlanes;
+
+/** Grids at half their width and height, by averaging two by two; an odd last line stands alone. */
+public final class HalfSize {
+  private HalfSize() {}
+
+  public static ColorPlanes of(ColorPlanes planes) {
+    int w = planes.width();
+    int h = planes.height();
+    return new ColorPlanes(
+        (w + 1) / 2,
+        (h + 1) / 2,
+        of(planes.c0(), w, h),
+        of(planes.c1(), w, h),
+        of(planes.c2(), w, h));
+  }
+
+  public static float[] of(float[] values, int width, int height) {
+    int w = (width + 1) / 2;
+    int h = (height + 1) / 2;
+    float[] out = new float[w * h];
+    for (int y = 0; y < h; y++) {
+      for (int x = 0; x < w; x++) {
+        int x1 = Math.min(width - 1, 2 * x + 1);
+        int y1 = Math.min(height - 1, 2 * y + 1);
+        out[y * w + x] =
+            (values[2 * y * width + 2 * x]
+                    + values[2 * y * width + x1]
+                    + values[y1 * width + 2 * x]
+                    + values[y1 * width + x1])
+                / 4;
+      }
+    }
+    return out;
+  }
+}

@@ -1,0 +1,54 @@
+package org.ablebatch.core.scene;
+
+import java.util.Optional;
+import org.ablebatch.core.backdrop.Backdrop;
+import org.ablebatch.core.backdrop.BackdropReader;
+import org.ablebatch.core.prior.Priors;
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.reading.AreaShrink;
+
+/**
+ * What the engine sees at reading size, before it decides anything. All planes share one grid.
+ *
+ * @param linear linear light
+ * @param lab OKLab
+ * @param backdrop the smooth surface through the picture's border, and how well it fits
+ * @param subjectPrior learned guess at the subject, 0..1; empty without a prior
+ * @param personPrior learned guess at a person, should there be one, 0..1; empty without a prior
+ */
+public record Scene(
+    ColorPlanes linear,
+    ColorPlanes lab,
+    Backdrop backdrop,
+    Optional<Plane> subjectPrior,
+    Optional<Plane> personPrior) {
+
+  /**
+   * @param picture full size, upright; unchanged
+   * @param maxPixels the reading size
+   */
+  public static Scene read(Picture picture, int maxPixels, Priors priors) {
+    Rect grid = AreaShrink.readingGrid(picture.width(), picture.height(), maxPixels);
+    ColorPlanes linear = AreaShrink.toLinear(picture, grid.width(), grid.height());
+    ColorPlanes lab = AreaShrink.toOkLab(linear);
+    Optional<Plane> subject = priors.subject().map(prior -> prior.suggest(linear));
+    Optional<Plane> person = priors.person().map(prior -> prior.suggest(linear));
+    return new Scene(linear, lab, BackdropReader.read(lab, subject), subject, person);
+  }
+
+  /** The same scene with another guess at the subject, such as the person prior's. */
+  public Scene guessing(Optional<Plane> guess) {
+    return new Scene(linear, lab, backdrop, guess, personPrior);
+  }
+
+  public int width() {
+    return lab.width();
+  }
+
+  public int height() {
+    return lab.height();
+  }
+}

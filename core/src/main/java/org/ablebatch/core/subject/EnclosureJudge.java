@@ -1,0 +1,125 @@
+package org.ablebatch.core.subject;
+
+import org.ablebatch.core.backdrop.Backdrop;
+import org.ablebatch.core.raster.Components;
+import org.ablebatch.core.scene.Scene;
+
+/**
+ * Judges each calm, backdrop-coloured place that an edge cuts off from the border: a gap in the
+ * subject, a hard shadow, or a part of the subject that happens to have the backdrop's colour. One
+ * pixel of a cream label and of a cream sweep are the same; as whole places they are not equally
+ * bright, equally even, or equally placed.
+ */
+final class EnclosureJudge {
+  /** What each place became, written into the markers. */
+  record Verdicts(int opened, int shadows, int interiors) {}
+
+  private static final double LEAST_SHARE = 0.00002;
+  private static final double GAP_SHADE_OFF = 0.022;
+  private static final double GAP_EVEN = 0.024;
+  private static final double GAP_SHADE_SIGMAS = 5.5;
+  private static final double GAP_EVEN_SIGMAS = 5;
+
+  /** Where even the learned guess, which likes to fill openings, sees no subject. */
+  private static final double UNLIKELY = 0.35;
+
+  private static final double UNLIKELY_SHADE_OFF = 0.1;
+  private static final double LIKE = 0.45;
+  private static final double EVEN_SHADOW = 0.02;
+  private static final double BRIGHTEST_SHADOW = 0.93;
+  private static final double FAINT = 0.07;
+  private static final double FAINT_EVEN = 0.0135;
+  private static final double LIKE_SHADOW = 0.38;
+  private static final double DARKEST_SHADOW = 0.45;
+  private static final double DARKEST_GREY_SHADOW = 0.6;
+  private static final double RIM_OF_SEVERAL = 0.05;
+  private static final double SURELY_INSIDE = 0.9;
+
+  /** Things lie on a surface, not in a hole: islands of subject in a place make it a surface. */
+  private static final double PAINTED = 0.04;
+
+  private static final double CRUMB_SHARE = 0.08;
+  private static final double CAST_SHARE = 0.01;
+  private static final float STRONG_COLOUR = 0.045f;
+
+  private EnclosureJudge() {}
+
+  static Verdicts judge(BackdropLikeness likeness, BackdropLikeness around, Scene scene) {
+    int width = scene.width();
+    int height = scene.height();
+    Backdrop backdrop = scene.backdrop();
+    Components places = Components.of(likeness.apart(), width, height, false);
+    PlaceFacts[] facts = PlaceFacts.of(places, likeness, scene);
+    PlaceFacts[] seen = PlaceFacts.of(places, around, scene);
+    Islands islands = new Islands(places, likeness, width);
+    int sureSubject = 0;
+    for (byte marker : likeness.markers()) {
+      sureSubject += marker == BackdropLikeness.SUBJECT ? 1 : 0;
+    }
+    byte[] verdict = new byte[facts.length];
+    int gaps = 0;
+    int shadows = 0;
+    int interiors = 0;
+    double least = Math.max(3, LEAST_SHARE * width * height);
+    for (int label = 1; label < facts.length; label++) {
+      PlaceFacts f = facts[label];
+      if (f.area() < least) {
+        continue;
+      }
+      boolean painted = islands.share(label) > PAINTED;
+      boolean gap = !painted && (isGap(f, backdrop) || isGap(seen[label], backdrop));
+      boolean shadow = !gap && !painted && isShadow(f, sureSubject);
+      gaps += gap ? 1 : 0;
+      shadows += shadow ? 1 : 0;
+      interiors += gap || shadow ? 0 : 1;
+      verdict[label] = gap || shadow ? BackdropLikeness.BACKDROP : BackdropLikeness.SUBJECT;
+    }
+    for (int i = 0; i < likeness.markers().length; i++) {
+      int label = places.labels()[i];
+      if (label > 0 && verdict[label] != 0) {
+        likeness.markers()[i] = verdict[label];
+      }
+    }
+    return new Verdicts(gaps, shadows, interiors);
+  }
+
+  /** As bright, as even and as coloured as the backdrop would be there. */
+  private static boolean isGap(PlaceFacts f, Backdrop backdrop) {
+    // In flat art a place with one colour all around is painted on it; a gap lies between things.
+    if (backdrop.flat() && (f.rimSpread() < RIM_OF_SEVERAL || f.guess() > SURELY_INSIDE)) {
+      return false;
+    }
+    if (f.guess() < UNLIKELY && Math.abs(f.shade() - 1) < UNLIKELY_SHADE_OFF) {
+      return true;
+    }
+    float sigma = backdrop.sigma();
+    return Math.abs(f.shade() - 1) < Math.max(GAP_SHADE_OFF, GAP_SHADE_SIGMAS * sigma)
+        && f.spread() < Math.max(GAP_EVEN, GAP_EVEN_SIGMAS * sigma)
+        && f.otherness() < LIKE
+        && f.outerShare() < 0.5;
+  }
+
+  /**
+   * Darker by an even factor; where the backdrop has a colour of its own, keeping its hue is
+   * enough. On a colourless backdrop a faint even place is a stain or the start of a shadow.
+   */
+  private static boolean isShadow(PlaceFacts f, int sureSubject) {
+    if (f.shade() < DARKEST_SHADOW || f.otherness() > LIKE) {
+      return false;
+    }
+    boolean coloured = f.chroma() > STRONG_COLOUR;
+    if (f.shade() > BRIGHTEST_SHADOW) {
+      return !coloured && Math.abs(f.shade() - 1) < FAINT && f.spread() < FAINT_EVEN;
+    }
+    // A shadow is cast by something: a grey disc that lies alone on its paper is no shadow. The far
+    // end of a broken shadow touches nothing, but is small beside the thing that casts it.
+    boolean crumb = f.area() < CRUMB_SHARE * sureSubject;
+    if (f.subjectShare() < CAST_SHARE && !crumb) {
+      return false;
+    }
+    return coloured
+        || f.shade() > DARKEST_GREY_SHADOW
+            && f.spread() < EVEN_SHADOW
+            && f.otherness() < LIKE_SHADOW;
+  }
+}

@@ -1,0 +1,106 @@
+package org.ablebatch.core.matting;
+
+import static org.ablebatch.core.Scenes.compose;
+import static org.ablebatch.core.Scenes.coverage;
+import static org.ablebatch.core.Scenes.disc;
+import static org.ablebatch.core.Scenes.evenLight;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Components;
+import org.ablebatch.core.raster.Matte;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.reading.AreaShrink;
+import org.ablebatch.core.subject.SubjectRegion;
+import org.ablebatch.core.trimap.Trimap;
+import org.junit.jupiter.api.Test;
+
+class BandMattingTest {
+  private static final int W = 160;
+  private static final int H = 120;
+  private static final int RED = 0xA02820;
+  private static final int PAPER = 0xE8E4DC;
+
+  @Test
+  void coverageComesBackWithinAFewLevels() {
+    double[] truth = coverage(W, H, disc(80, 60, 35));
+    Matte matte = solve(truth, RED, PAPER).matte();
+
+    for (int i = 0; i < truth.length; i++) {
+      assertThat(matte.coverage()[i] & 0xFF)
+          .as("pixel %d, %d", i % W, i / W)
+          .isCloseTo((int) Math.round(255 * truth[i]), within(20));
+    }
+  }
+
+  @Test
+  void edgeColoursAreTheSubjectsOwn() {
+    double[] truth = coverage(W, H, disc(80, 60, 35));
+    Picture colours = solve(truth, RED, PAPER).colours();
+
+    for (int i = 0; i < truth.length; i++) {
+      if (truth[i] > 0.1 && truth[i] < 0.9) {
+        int green = colours.argb()[i] >> 8 & 0xFF;
+        assertThat(green).as("green at coverage %.2f", truth[i]).isCloseTo(0x28, within(14));
+      }
+    }
+  }
+
+  @Test
+  void whereColoursAreAlikeTheOutlineDecides() {
+    double[] truth = coverage(W, H, disc(80, 60, 35));
+    Matte matte = solve(truth, PAPER, PAPER).matte();
+
+    assertThat(matte.at(80, 60)).isEqualTo(255);
+    assertThat(matte.at(5, 5)).isZero();
+    assertThat(matte.at(80 + 34, 60)).isGreaterThan(100);
+    assertThat(matte.at(80 + 37, 60)).isLessThan(128);
+  }
+
+  @Test
+  void theShareOfTheBandIsReported() {
+    double[] truth = coverage(W, H, disc(80, 60, 35));
+    BandMatting.Result result = solve(truth, RED, PAPER);
+
+    assertThat(result.bandShare()).isBetween(0.03, 0.12);
+    assertThat(result.contrast()).isGreaterThan(0.5);
+  }
+
+  @Test
+  void aGridMapIsExactOnALinearRamp() {
+    int coarse = 20;
+    float[] ramp = new float[coarse * coarse];
+    for (int i = 0; i < ramp.length; i++) {
+      ramp[i] = (i % coarse + 0.5f) / coarse;
+    }
+    GridMap map = new GridMap(100, 60, coarse, coarse);
+    map.row(30);
+    map.column(50);
+    assertThat(map.sample(ramp)).isCloseTo(50.5f / 100, within(1e-5f));
+    map.column(0);
+    assertThat(map.sample(ramp)).isCloseTo(0.5f / coarse, within(1e-5f));
+  }
+
+  private static BandMatting.Result solve(double[] truth, int subjectRgb, int backdropRgb) {
+    Picture picture = compose(W, H, truth, subjectRgb, backdropRgb, evenLight(), 0);
+    ColorPlanes linear = AreaShrink.toLinear(picture, W, H);
+    boolean[] subject = new boolean[truth.length];
+    for (int i = 0; i < subject.length; i++) {
+      subject[i] = truth[i] > 0.5;
+    }
+    SubjectRegion region =
+        new SubjectRegion(
+            W,
+            H,
+            subject,
+            new boolean[W * H],
+            new float[W * H],
+            0,
+            Components.of(subject, W, H, true));
+    Trimap drawn = Trimap.around(region, AreaShrink.toOkLab(linear), 0.004f);
+    Trimap closed = new Trimap(drawn.depth(), drawn.bandRadius(), new Plane(W, H));
+    return BandMatting.solve(picture, linear, closed);
+  }
+}

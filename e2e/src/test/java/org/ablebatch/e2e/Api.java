@@ -1,0 +1,114 @@
+package org.ablebatch.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The few calls that tests make beside the browser. */
+final class Api {
+  private static final String BOUNDARY = "----pictures";
+
+  private final HttpClient client = HttpClient.newHttpClient();
+  private final JsonMapper json = new JsonMapper();
+  private final String address;
+
+  Api(String address) {
+    this.address = address;
+  }
+
+  JsonNode get(String path) {
+    return json.readTree(bytes(path));
+  }
+
+  byte[] bytes(String path) {
+    return send(HttpRequest.newBuilder(URI.create(address + path)).GET().build());
+  }
+
+  JsonNode post(String path, String body) {
+    byte[] answer =
+        send(
+            HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(body))
+                .build());
+    return json.readTree(answer);
+  }
+
+  long newBatch(String name) {
+    return post("/api/v1/batches", "{\"name\": \"" + name + "\"}").get("id").asLong();
+  }
+
+  void upload(long batch, Map<String, byte[]> files) throws IOException {
+    ByteArrayOutputStream body = new ByteArrayOutputStream();
+    for (Map.Entry<String, byte[]> file : files.entrySet()) {
+      String head =
+          "--%s\r\nContent-Disposition: form-data; name=\"files\"; filename=\"%s\"\r\n\r\n"
+              .formatted(BOUNDARY, file.getKey());
+      body.write(head.getBytes(StandardCharsets.UTF_8));
+      body.write(file.getValue());
+      body.write("\r\n".getBytes(StandardCharsets.UTF_8));
+    }
+    body.write(("--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8));
+    send(
+        HttpRequest.newBuilder(URI.create(address + "/api/v1/batches/" + batch + "/pictures"))
+            .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+            .POST(BodyPublishers.ofByteArray(body.toByteArray()))
+            .build());
+  }
+
+  List<JsonNode> pictures(long batch) {
+    return get("/api/v1/batches/" + batch + "/pictures?size=1000")
+        .get("content")
+        .valueStream()
+        .toList();
+  }
+
+  int count(long batch, String state) {
+    return get("/api/v1/batches/" + batch).get("counts").get(state).asInt();
+  }
+
+  /** Waits for something that the application does by itself. */
+  static void await(Duration patience, BooleanSupplier holds) throws InterruptedException {
+    Instant end = Instant.now().plus(patience);
+    while (!holds.getAsBoolean()) {
+      assertThat(Instant.now()).as("still waiting after " + patience).isBefore(end);
+      Thread.sleep(200);
+    }
+  }
+
+  private byte[] send(HttpRequest request) {
+    try {
+      HttpResponse<byte[]> response = client.send(request, BodyHandlers.ofByteArray());
+      assertThat(response.statusCode())
+          .as(
+              request.uri()
+                  + " "
+                  + new String(response.body(), StandardCharsets.UTF_8)
+                      .lines()
+                      .findFirst()
+                      .orElse(""))
+          .isBetween(200, 299);
+      return response.body();
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,91 @@
+package org.ablebatch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * From pointer to paint on a picture of twelve megapixels, measured in the browser and reported.
+ */
+class BrushFeelTest {
+  /** A paint counts as done when the frame that draws it has been handed over. */
+  private static final String MEASURE =
+      """
+      () => {
+        window.delays = []
+        const canvas = document.querySelector('[data-stage=result] canvas')
+        canvas.addEventListener('pointermove', (event) => {
+          if (event.buttons === 0) return
+          requestAnimationFrame(() => {
+            const channel = new MessageChannel()
+            channel.port1.onmessage = () => window.delays.push(performance.now() - event.timeStamp)
+            channel.port2.postMessage(0)
+          })
+        })
+      }
+      """;
+
+  @TempDir private Path data;
+
+  @Test
+  void theBrushAnswersWithinAFrame() throws Exception {
+    try (Application application = Application.start(data, "--no-demo");
+        Browser browser = new Browser()) {
+      Page page = browser.page();
+      Api api = new Api(application.address());
+      long batch = api.newBatch("Twelve megapixels");
+      Path photograph = Photographs.demo("Spring tools", "secateurs-red.jpg");
+      api.upload(batch, Map.of("secateurs.jpg", Files.readAllBytes(photograph)));
+      api.post("/api/v1/batches/" + batch + "/cut", "");
+      Api.await(Duration.ofSeconds(60), () -> api.count(batch, "to-check") == 1);
+      long id = api.pictures(batch).get(0).get("id").asLong();
+      api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
+
+      page.navigate(application.address());
+      page.evaluate(
+          "localStorage.setItem('brush', JSON.stringify({ sizeStep: 70, softness: 60, strength: 100 }))");
+      page.navigate(application.address() + "/#/batches/" + batch + "/touch-up");
+      assertThat(page.locator("[data-stage=result][data-ready=true]")).isVisible();
+      page.evaluate(MEASURE);
+      report("the whole picture in view", stroke(page));
+      page.keyboard().press("z");
+      report("at 100 %", stroke(page));
+      assertThat(browser.errors()).isEmpty();
+    }
+  }
+
+  private static List<Double> stroke(Page page) {
+    page.evaluate("() => { window.delays = [] }");
+    Locator stage = page.locator("[data-stage=result]");
+    BoundingBox box = stage.boundingBox();
+    page.mouse().move(box.x + 60, box.y + 80);
+    page.mouse().down();
+    for (int i = 0; i < 120; i++) {
+      page.mouse().move(box.x + 60 + i * 2.4, box.y + 80 + 120 * Math.abs(Math.sin(i / 12.0)));
+    }
+    page.mouse().up();
+    page.waitForFunction("() => window.delays.length > 20");
+    @SuppressWarnings("unchecked")
+    List<Number> delays = (List<Number>) page.evaluate("() => window.delays");
+    return delays.stream().map(Number::doubleValue).sorted().toList();
+  }
+
+  private static void report(String where, List<Double> sorted) {
+    double median = sorted.get(sorted.size() / 2);
+    double late = sorted.get((int) (sorted.size() * 0.99));
+    System.out.printf(
+        "measured: pointer to paint, 204 px soft brush on 12 MP, %s: median %.1f ms, 99 %% %.1f ms, %d moves%n",
+        where, median, late, sorted.size());
+    assertThat(median).as("a brush that lags behind the hand").isLessThan(100);
+  }
+}

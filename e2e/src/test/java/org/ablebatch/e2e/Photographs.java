@@ -1,0 +1,77 @@
+package org.ablebatch.e2e;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.ablebatch.codec.read.PictureReader;
+import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.raster.Picture;
+
+/** Pictures that tests send and pictures that come back. */
+final class Photographs {
+  private static final Path DEMO = Path.of("..", "demo", "batches");
+
+  private Photographs() {}
+
+  /** A photograph of the demo. */
+  static Path demo(String batch, String name) {
+    return DEMO.resolve(batch).resolve(name).toAbsolutePath().normalize();
+  }
+
+  static Picture read(byte[] bytes) {
+    try {
+      return new PictureReader(ReadLimits.DEFAULT).read(bytes).picture();
+    } catch (UnreadablePicture e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /**
+   * Made-up photographs of 2 megapixels: a coloured pot-like disc on pale paper, each different.
+   */
+  static Map<String, byte[]> pots(int count) {
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    for (int i = 0; i < count; i++) {
+      files.put("pot-%03d.jpg".formatted(i), pot(i));
+    }
+    return files;
+  }
+
+  static void writePots(Path folder, int count) throws IOException {
+    for (Map.Entry<String, byte[]> pot : pots(count).entrySet()) {
+      Files.write(folder.resolve(pot.getKey()), pot.getValue());
+    }
+  }
+
+  private static byte[] pot(int number) {
+    int width = 1632;
+    int height = 1224;
+    int[] argb = new int[width * height];
+    double radius = 260 + number % 7 * 25;
+    double cx = 700 + number % 11 * 20;
+    int colour = 0x204060 + number * 0x050301;
+    for (int i = 0; i < argb.length; i++) {
+      double distance = Math.hypot(i % width - cx, i / width - 620.0);
+      argb[i] = 0xFF000000 | (distance < radius ? colour : 0xE8E6E0);
+    }
+    return PictureWriter.jpeg(new Picture(width, height, argb), 88);
+  }
+
+  static Map<String, byte[]> unzip(byte[] zip) throws IOException {
+    Map<String, byte[]> files = new HashMap<>();
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+      for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+        files.put(entry.getName(), in.readAllBytes());
+      }
+    }
+    return files;
+  }
+}

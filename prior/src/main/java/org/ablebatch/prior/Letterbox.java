@@ -1,0 +1,109 @@
+package org.ablebatch.prior;
+
+import org.ablebatch.core.color.Srgb;
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Plane;
+
+/**
+ * Fits a picture into a network's square, aspect kept, and brings the answer back.
+ *
+ * @param side pixels of the square
+ * @param onTheFloor true when the picture stands on the square's lower edge, false when centred
+ * @param fill display value 0..1 around the picture
+ */
+record Letterbox(int side, boolean onTheFloor, float fill) {
+
+  /** Where the picture lies in the square. */
+  private record Place(int left, int top, int width, int height) {}
+
+  private Place place(int width, int height) {
+    double scale = side / (double) Math.max(width, height);
+    int w = (int) Math.max(1, Math.round(width * scale));
+    int h = (int) Math.max(1, Math.round(height * scale));
+    return new Place((side - w) / 2, onTheFloor ? side - h : (side - h) / 2, w, h);
+  }
+
+  /** Planes R, G, B of display values 0..1, {@code 3 * side * side}, averaged by area. */
+  float[] enter(ColorPlanes linear) {
+    Place place = place(linear.width(), linear.height());
+    float[] out = new float[3 * side * side];
+    java.util.Arrays.fill(out, fill);
+    for (int c = 0; c < 3; c++) {
+      float[] display = new float[linear.channel(c).length];
+      for (int i = 0; i < display.length; i++) {
+        display[i] = Srgb.toDisplay(linear.channel(c)[i]) / 255f;
+      }
+      float[] narrow = averageColumns(display, linear.width(), linear.height(), place.width);
+      float[] small = averageRows(narrow, place.width, linear.height(), place.height);
+      for (int y = 0; y < place.height; y++) {
+        int to = (c * side + place.top + y) * side + place.left;
+        System.arraycopy(small, y * place.width, out, to, place.width);
+      }
+    }
+    return out;
+  }
+
+  /**
+   * The answer for the picture's own part of the square, bilinearly, with pixel centres matched.
+   */
+  Plane leave(float[] answer, int width, int height) {
+    Place place = place(width, height);
+    float[] out = new float[width * height];
+    for (int y = 0; y < height; y++) {
+      double v = inside((y + 0.5) * place.height / height - 0.5, place.height);
+      int y0 = (int) v;
+      int y1 = Math.min(y0 + 1, place.height - 1);
+      double fy = v - y0;
+      for (int x = 0; x < width; x++) {
+        double u = inside((x + 0.5) * place.width / width - 0.5, place.width);
+        int x0 = (int) u;
+        int x1 = Math.min(x0 + 1, place.width - 1);
+        double fx = u - x0;
+        int above = (place.top + y0) * side + place.left;
+        int below = (place.top + y1) * side + place.left;
+        out[y * width + x] =
+            (float)
+                ((1 - fy) * ((1 - fx) * answer[above + x0] + fx * answer[above + x1])
+                    + fy * ((1 - fx) * answer[below + x0] + fx * answer[below + x1]));
+      }
+    }
+    return new Plane(width, height, out);
+  }
+
+  private static double inside(double position, int size) {
+    return Math.max(0, Math.min(position, size - 1.0));
+  }
+
+  private static float[] averageColumns(float[] in, int width, int height, int target) {
+    float[] out = new float[target * height];
+    double step = width / (double) target;
+    for (int x = 0; x < target; x++) {
+      double from = x * step;
+      double to = from + step;
+      for (int y = 0; y < height; y++) {
+        double sum = 0;
+        for (int s = (int) from; s < Math.min(width, Math.ceil(to)); s++) {
+          sum += in[y * width + s] * (Math.min(to, s + 1.0) - Math.max(from, s));
+        }
+        out[y * target + x] = (float) (sum / step);
+      }
+    }
+    return out;
+  }
+
+  private static float[] averageRows(float[] in, int width, int height, int target) {
+    float[] out = new float[width * target];
+    double step = height / (double) target;
+    for (int y = 0; y < target; y++) {
+      double from = y * step;
+      double to = from + step;
+      for (int s = (int) from; s < Math.min(height, Math.ceil(to)); s++) {
+        double share = (Math.min(to, s + 1.0) - Math.max(from, s)) / step;
+        for (int x = 0; x < width; x++) {
+          out[y * width + x] += (float) (share * in[s * width + x]);
+        }
+      }
+    }
+    return out;
+  }
+}

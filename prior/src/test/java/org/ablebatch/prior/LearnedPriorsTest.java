@@ -1,0 +1,61 @@
+package org.ablebatch.prior;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import org.ablebatch.core.prior.Priors;
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Plane;
+import org.junit.jupiter.api.Test;
+
+class LearnedPriorsTest {
+  private static final int W = 320;
+  private static final int H = 240;
+
+  @Test
+  void aThingOnPaperIsSeenWhereItIs() {
+    Plane guess = LearnedPriors.shared().subject().orElseThrow().suggest(redDiscOnPaper());
+
+    assertThat(guess.width()).isEqualTo(W);
+    assertThat(guess.at(110, 130)).as("in the disc").isGreaterThan(0.8f);
+    assertThat(guess.at(280, 40)).as("on the paper").isLessThan(0.2f);
+  }
+
+  @Test
+  void aDiscIsNoSurePersonAtTheLowerEdge() {
+    Plane guess = LearnedPriors.shared().person().orElseThrow().suggest(redDiscOnPaper());
+
+    for (int x = 0; x < W; x++) {
+      assertThat(guess.at(x, H - 1)).isLessThan(0.5f);
+    }
+  }
+
+  @Test
+  void oneSessionGivesSeveralThreadsTheSameAnswer() {
+    Priors priors = LearnedPriors.shared();
+    ColorPlanes picture = redDiscOnPaper();
+    float[] once = priors.subject().orElseThrow().suggest(picture).values();
+
+    List<float[]> answers =
+        IntStream.range(0, 8)
+            .parallel()
+            .mapToObj(i -> priors.subject().orElseThrow().suggest(picture).values())
+            .toList();
+
+    assertThat(answers).allSatisfy(answer -> assertThat(answer).isEqualTo(once));
+  }
+
+  private static ColorPlanes redDiscOnPaper() {
+    ColorPlanes out = new ColorPlanes(W, H);
+    for (int i = 0; i < W * H; i++) {
+      double r = Math.hypot(i % W - 110, i / W - 130);
+      double light = 1 - 0.4 * Math.min(1, r / 70);
+      boolean in = r < 70;
+      out.c0()[i] = in ? (float) (0.6 * light) : 0.85f;
+      out.c1()[i] = in ? (float) (0.06 * light) : 0.84f;
+      out.c2()[i] = in ? (float) (0.05 * light) : 0.82f;
+    }
+    return out;
+  }
+}

@@ -1,0 +1,63 @@
+package org.ablebatch.prior;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Plane;
+import org.junit.jupiter.api.Test;
+
+class LetterboxTest {
+  @Test
+  void aWidePictureIsCentredBetweenFilledBands() {
+    float[] planes = new Letterbox(64, false, 0.5f).enter(white(200, 100));
+
+    assertThat(planes[0]).isEqualTo(0.5f);
+    assertThat(planes[15 * 64 + 10]).isEqualTo(0.5f);
+    assertThat(planes[16 * 64 + 10]).isCloseTo(1f, within(1e-5f));
+    assertThat(planes[47 * 64 + 10]).isCloseTo(1f, within(1e-5f));
+    assertThat(planes[48 * 64 + 10]).isEqualTo(0.5f);
+  }
+
+  @Test
+  void aPictureOnTheFloorStandsOnTheLowerEdge() {
+    float[] planes = new Letterbox(64, true, 0.5f).enter(white(200, 100));
+
+    assertThat(planes[31 * 64]).isEqualTo(0.5f);
+    assertThat(planes[63 * 64]).isCloseTo(1f, within(1e-5f));
+  }
+
+  @Test
+  void shrinkingKeepsTheMean() {
+    ColorPlanes stripes = new ColorPlanes(300, 120);
+    for (int i = 0; i < stripes.c0().length; i++) {
+      stripes.c0()[i] = i % 3 == 0 ? 1 : 0;
+    }
+    float[] planes = new Letterbox(50, false, 0).enter(stripes);
+
+    assertThat(planes[25 * 50 + 20]).isCloseTo(1 / 3f, within(0.01f));
+  }
+
+  @Test
+  void theAnswerComesBackToWhereItWasAsked() {
+    Letterbox box = new Letterbox(64, false, 0.5f);
+    float[] answer = new float[64 * 64];
+    for (int y = 0; y < 64; y++) {
+      Arrays.fill(answer, y * 64 + 32, y * 64 + 64, 1);
+    }
+    Plane plane = box.leave(answer, 100, 200);
+
+    assertThat(plane.at(10, 100)).isZero();
+    assertThat(plane.at(90, 5)).isCloseTo(1f, within(1e-5f));
+    assertThat(plane.at(90, 195)).isCloseTo(1f, within(1e-5f));
+  }
+
+  private static ColorPlanes white(int width, int height) {
+    ColorPlanes out = new ColorPlanes(width, height);
+    Arrays.fill(out.c0(), 1);
+    Arrays.fill(out.c1(), 1);
+    Arrays.fill(out.c2(), 1);
+    return out;
+  }
+}

@@ -1,0 +1,34 @@
+# Sourced by ./start and ./verify: what must be on the machine, and how it gets there.
+# JDK 17, Maven and Node are the developer's; Debian packages are installed here when missing.
+
+say() { printf '%s\n' "$*"; }
+fail() { printf '%s\n' "$*" >&2; exit 1; }
+
+require_tools() {
+  command -v java >/dev/null || fail "Java is missing. Able Batch needs JDK 17: apt-get install openjdk-17-jdk"
+  command -v mvn >/dev/null || fail "Maven is missing: apt-get install maven"
+  command -v node >/dev/null || fail "Node.js is missing. Able Batch needs Node 20.19 or newer."
+  node -e 'const [a,b]=process.versions.node.split(".").map(Number);process.exit(a>20||a===20&&b>=19?0:1)' ||
+    fail "Node $(node --version) is too old. Able Batch needs Node 20.19 or newer."
+}
+
+# require_packages COMMAND:PACKAGE...   installs the packages whose command is not there
+require_packages() {
+  local pair missing=()
+  PATH="$PATH:/usr/sbin:/sbin"
+  for pair in "$@"; do
+    command -v "${pair%%:*}" >/dev/null 2>&1 || missing+=("${pair##*:}")
+  done
+  [ ${#missing[@]} -eq 0 ] && return 0
+  if [ "$(id -u)" -ne 0 ]; then
+    fail "These Debian packages are missing and only root can install them. Run this once, then start again:
+
+  sudo apt-get install --no-install-recommends ${missing[*]}"
+  fi
+  say "Installing ${missing[*]}"
+  apt-get update -qq >/dev/null || fail "apt-get update failed"
+  DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null ||
+    fail "Installing ${missing[*]} failed"
+}
+
+DATABASE_PACKAGES=(mariadbd:mariadb-server-core my_print_defaults:mariadb-client)

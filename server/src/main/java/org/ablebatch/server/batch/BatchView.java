@@ -1,0 +1,38 @@
+package org.ablebatch.server.batch;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A batch as the API shows it.
+ *
+ * @param counts pictures per state, by the states' names; states without pictures count 0
+ * @param queued pictures that wait for a worker, a part of {@code waiting}
+ * @param confidences how many checked-or-waiting cutouts fall in each band of ten, from 0 to 100
+ * @param medianConfidence null before the first cutout
+ * @param samples up to five picture ids to show the batch by
+ * @param deliveredFiles files made in the last finished delivery
+ */
+@Schema(name = "Batch")
+public record BatchView(
+    long id,
+    String name,
+    String method,
+    LookView look,
+    Map<String, Long> counts,
+    long total,
+    long queued,
+    List<Integer> confidences,
+    Integer medianConfidence,
+    List<Long> samples,
+    long deliveredFiles,
+    Instant createdAt) {
+
+  /**
+   * @param backdrop {@code transparent} or {@code #RRGGBB}
+   */
+  @Schema(name = "Look")
+  public record LookView(String backdrop, double marginPercent) {}
+}

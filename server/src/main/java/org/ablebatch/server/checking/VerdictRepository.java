@@ -1,0 +1,8 @@
+package org.ablebatch.server.checking;
+
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface VerdictRepository extends JpaRepository<Verdict, Long> {
+  Optional<Verdict> findFirstByPhotoIdAndTakenBackAtIsNullOrderByIdDesc(long photoId);
+}

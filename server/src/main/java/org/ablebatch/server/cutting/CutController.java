@@ -1,0 +1,59 @@
+package org.ablebatch.server.cutting;
+
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.server.picture.PhotoService;
+import org.ablebatch.server.picture.PictureView;
+import org.ablebatch.server.problem.BadInput;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/v1")
+class CutController {
+  private final CutQueue queue;
+  private final PhotoService photos;
+
+  CutController(CutQueue queue, PhotoService photos) {
+    this.queue = queue;
+    this.photos = photos;
+  }
+
+  /** How many pictures were newly queued. */
+  record Queued(int queued) {}
+
+  /** The method to cut one picture with; null = the batch's. */
+  record RecutRequest(String method) {}
+
+  @PostMapping("/batches/{id}/cut")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  Queued cut(@PathVariable long id) {
+    return new Queued(queue.cutBatch(id));
+  }
+
+  @PostMapping("/pictures/{id}/recut")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  PictureView recut(@PathVariable long id, @RequestBody RecutRequest request) {
+    queue.cutAgain(id, method(request.method()));
+    return photos.row(id).view();
+  }
+
+  private static Method method(String name) {
+    if (name == null) {
+      return null;
+    }
+    try {
+      Method method = Method.ofWireName(name);
+      if (method.isChoosable()) {
+        return method;
+      }
+    } catch (IllegalArgumentException e) {
+      throw new BadInput("method", e.getMessage());
+    }
+    throw new BadInput("method", "“" + name + "” can’t be chosen");
+  }
+}

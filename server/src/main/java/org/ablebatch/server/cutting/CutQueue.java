@@ -1,0 +1,82 @@
+package org.ablebatch.server.cutting;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.line.PictureState;
+import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.picture.Photo;
+import org.ablebatch.server.picture.PhotoRepository;
+import org.ablebatch.server.picture.PhotoService;
+import org.ablebatch.server.problem.Conflict;
+import org.ablebatch.server.progress.BatchEvents;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Puts pictures into the queue. The queue's rows are written in the same transaction as the
+ * pictures' marks, so that neither is ever there without the other.
+ */
+@Service
+public class CutQueue {
+  private final BatchService batches;
+  private final PhotoRepository photos;
+  private final PhotoService photoService;
+  private final Scheduler scheduler;
+  private final BatchEvents events;
+  private final Clock clock;
+
+  CutQueue(
+      BatchService batches,
+      PhotoRepository photos,
+      PhotoService photoService,
+      @Lazy Scheduler cutScheduler,
+      BatchEvents events,
+      Clock clock) {
+    this.batches = batches;
+    this.photos = photos;
+    this.photoService = photoService;
+    this.scheduler = cutScheduler;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /**
+   * Queues every waiting picture of the batch that is not queued yet; doing it twice is harmless.
+   */
+  @Transactional
+  public int cutBatch(long batchId) {
+    batches.require(batchId);
+    List<Photo> waiting =
+        photos.findByBatchIdAndStateAndQueuedOrderByPlace(batchId, PictureState.WAITING, false);
+    Instant now = clock.instant();
+    for (Photo photo : waiting) {
+      photo.enqueue(photo.askedMethod());
+      schedule(photo, now.plusMillis(photo.place()));
+    }
+    events.changed(batchId);
+    return waiting.size();
+  }
+
+  /**
+   * Cuts one picture again, ahead of the rest. Its present cutout stays until the new one is there.
+   */
+  @Transactional
+  public void cutAgain(long photoId, Method method) {
+    Photo photo = photoService.lock(photoId);
+    if (photo.isQueued() || photo.state() == PictureState.CUTTING) {
+      throw new Conflict("This picture is already in the queue.");
+    }
+    photo.enqueue(method);
+    schedule(photo, clock.instant().minusSeconds(3600));
+    events.changed(photo.batchId(), photoId);
+  }
+
+  private void schedule(Photo photo, Instant at) {
+    scheduler.scheduleIfNotExists(
+        CutJob.TASK.instance(CutJob.instanceId(photo.id())).scheduledTo(at));
+  }
+}

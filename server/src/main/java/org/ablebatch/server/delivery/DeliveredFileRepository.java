@@ -1,0 +1,25 @@
+package org.ablebatch.server.delivery;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface DeliveredFileRepository extends JpaRepository<DeliveredFile, Long> {
+
+  /** Progress of one delivery. */
+  record Progress(Long deliveryId, long planned, long made, long failed, long bytes) {}
+
+  List<DeliveredFile> findByDeliveryIdOrderById(long deliveryId);
+
+  @Query(
+      """
+      select new org.ablebatch.server.delivery.DeliveredFileRepository$Progress(
+        f.deliveryId, count(f),
+        sum(case when f.blobId is not null then 1 else 0 end),
+        sum(case when f.problem is not null then 1 else 0 end),
+        coalesce(sum(f.bytes), 0))
+      from DeliveredFile f where f.deliveryId in :deliveryIds group by f.deliveryId
+      """)
+  List<Progress> progress(Collection<Long> deliveryIds);
+}

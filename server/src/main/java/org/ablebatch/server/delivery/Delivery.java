@@ -1,0 +1,93 @@
+package org.ablebatch.server.delivery;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.ablebatch.core.dress.Fill;
+import org.ablebatch.core.dress.Look;
+
+/** One run of specs over a batch's deliverable pictures, under the look of that moment. */
+@Entity
+public class Delivery {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long batchId;
+
+  @Convert(converter = DeliveryStateConverter.class)
+  private DeliveryState state;
+
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private String specs;
+
+  private String lookBackdrop;
+  private double lookMarginPercent;
+  private String problem;
+  private Instant createdAt;
+  private Instant finishedAt;
+  @Version private long revision;
+
+  protected Delivery() {}
+
+  Delivery(long batchId, String specsJson, Look look, Instant createdAt) {
+    this.batchId = batchId;
+    this.state = DeliveryState.QUEUED;
+    this.specs = specsJson;
+    this.lookBackdrop = look.backdrop().text();
+    this.lookMarginPercent = look.marginPercent();
+    this.createdAt = createdAt;
+  }
+
+  void begin() {
+    state = DeliveryState.RUNNING;
+  }
+
+  void finish(Instant at) {
+    state = DeliveryState.DONE;
+    finishedAt = at;
+  }
+
+  void fail(String sentence, Instant at) {
+    state = DeliveryState.FAILED;
+    problem = sentence;
+    finishedAt = at;
+  }
+
+  Long id() {
+    return id;
+  }
+
+  long batchId() {
+    return batchId;
+  }
+
+  DeliveryState state() {
+    return state;
+  }
+
+  String specsJson() {
+    return specs;
+  }
+
+  Look look() {
+    return new Look(Fill.parse(lookBackdrop), lookMarginPercent);
+  }
+
+  String problem() {
+    return problem;
+  }
+
+  Instant createdAt() {
+    return createdAt;
+  }
+
+  Instant finishedAt() {
+    return finishedAt;
+  }
+}

@@ -1,0 +1,79 @@
+package org.ablebatch.server.delivery;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.delivery.DeliveryViews.DeliveryView;
+import org.ablebatch.server.delivery.DeliveryViews.Manifest;
+import org.ablebatch.server.delivery.DeliveryViews.PreflightView;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+@RestController
+@RequestMapping("/api/v1")
+class DeliveryController {
+  private final DeliveryService deliveries;
+  private final DeliveryPackage packages;
+  private final BatchService batches;
+
+  DeliveryController(DeliveryService deliveries, DeliveryPackage packages, BatchService batches) {
+    this.deliveries = deliveries;
+    this.packages = packages;
+    this.batches = batches;
+  }
+
+  record DeliveryRequest(List<SpecRequest> specs) {}
+
+  record Queued(long id) {}
+
+  /** What would be made, and what would be lost on the way. Makes nothing. */
+  @PostMapping("/batches/{id}/preflight")
+  PreflightView preflight(@PathVariable long id, @RequestBody DeliveryRequest request) {
+    return deliveries.preflight(id, request.specs());
+  }
+
+  @PostMapping("/batches/{id}/deliveries")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  Queued deliver(@PathVariable long id, @RequestBody DeliveryRequest request) {
+    return new Queued(deliveries.deliver(id, request.specs()));
+  }
+
+  @GetMapping("/batches/{id}/deliveries")
+  List<DeliveryView> list(@PathVariable long id) {
+    return deliveries.viewAll(id);
+  }
+
+  @GetMapping("/deliveries/{id}")
+  DeliveryView get(@PathVariable long id) {
+    return deliveries.view(id);
+  }
+
+  @GetMapping("/deliveries/{id}/manifest.json")
+  Manifest manifest(@PathVariable long id) {
+    return packages.manifest(id);
+  }
+
+  @GetMapping(path = "/deliveries/{id}/files.zip", produces = "application/zip")
+  ResponseEntity<StreamingResponseBody> zip(@PathVariable long id) {
+    packages.requireFinished(id);
+    String name = batches.require(deliveries.view(id).batchId()).name() + ", delivery " + id;
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(name + ".zip", StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(out -> packages.writeZip(id, out));
+  }
+}

@@ -1,0 +1,61 @@
+package org.ablebatch.server.picture;
+
+import org.ablebatch.codec.read.PictureReader;
+import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.cut.Cutout;
+import org.ablebatch.core.raster.Matte;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.StorageFailed;
+import org.springframework.stereotype.Component;
+
+/** Cutouts and originals between the store's bytes and core's rasters. */
+@Component
+public class CutoutFiles {
+  /** Fainter than this is not content when a subject is measured. */
+  private static final int CONTENT_FROM = 13;
+
+  private final BlobStore blobs;
+  private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
+
+  CutoutFiles(BlobStore blobs) {
+    this.blobs = blobs;
+  }
+
+  /** The upright original. */
+  public Picture original(Photo photo) {
+    try {
+      return reader.read(blobs.get(photo.originalBlob())).picture();
+    } catch (UnreadablePicture e) {
+      throw damaged(e);
+    }
+  }
+
+  public Cutout cutout(Picture original, CutoutVersion version) {
+    try {
+      Matte matte = reader.readMatte(blobs.get(version.matteBlob()));
+      Picture edge = reader.read(blobs.get(version.edgeBlob())).picture();
+      return Cutout.of(original, matte, edge);
+    } catch (UnreadablePicture e) {
+      throw damaged(e);
+    }
+  }
+
+  public SavedCutout save(Picture original, Cutout cutout) {
+    Picture picture = cutout.toPicture();
+    Rect content = cutout.matte().contentBox(CONTENT_FROM);
+    return new SavedCutout(
+        blobs.put(PictureWriter.mattePng(cutout.matte())),
+        blobs.put(PictureWriter.png(cutout.edgeColours(original))),
+        blobs.put(Renditions.cutoutThumbnail(picture)),
+        blobs.put(Renditions.cutoutPreview(picture)),
+        content == null ? original.bounds() : content);
+  }
+
+  private static StorageFailed damaged(UnreadablePicture e) {
+    return new StorageFailed("A saved picture can’t be read any more: " + e.getMessage(), false, e);
+  }
+}

@@ -1,0 +1,153 @@
+package org.ablebatch.server.picture;
+
+import java.time.Duration;
+import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.server.problem.NotFound;
+import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.touchup.TouchUpService;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * The bytes behind a picture. An address with {@code v}, the version that it shows, may be kept by
+ * the browser for good, because versions never change.
+ */
+@RestController
+@RequestMapping("/api/v1/pictures/{id}")
+class PhotoFilesController {
+  private static final CacheControl FOR_GOOD =
+      CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable();
+
+  private final PhotoService photos;
+  private final BlobStore blobs;
+  private final CutoutFiles files;
+  private final TouchUpService touchUp;
+
+  PhotoFilesController(
+      PhotoService photos, BlobStore blobs, CutoutFiles files, TouchUpService touchUp) {
+    this.photos = photos;
+    this.blobs = blobs;
+    this.files = files;
+    this.touchUp = touchUp;
+  }
+
+  /** The file as it came. */
+  @GetMapping("/original")
+  ResponseEntity<byte[]> original(@PathVariable long id) {
+    Photo photo = photos.row(id).photo();
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(photo.fileKind().mediaType()))
+        .cacheControl(FOR_GOOD)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline()
+                .filename(photo.fileName(), java.nio.charset.StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(blobs.get(photo.originalBlob()));
+  }
+
+  /** The original upright and in sRGB, as any browser can show it, at full size. */
+  @GetMapping("/upright")
+  ResponseEntity<byte[]> upright(@PathVariable long id) {
+    Photo photo = photos.row(id).photo();
+    if (photo.isShownByBrowsers()) {
+      return original(id);
+    }
+    return image(MediaType.IMAGE_PNG, PictureWriter.quickPng(files.original(photo)), FOR_GOOD);
+  }
+
+  /** The original at screen size. */
+  @GetMapping("/preview")
+  ResponseEntity<byte[]> preview(@PathVariable long id) {
+    return rendition(blobs.get(photos.row(id).photo().previewBlob()), FOR_GOOD);
+  }
+
+  /**
+   * Small; {@code of=cutout} shows the cutout where there is one.
+   *
+   * @param v the version that is meant; only makes the address unique
+   */
+  @GetMapping("/thumbnail")
+  ResponseEntity<byte[]> thumbnail(
+      @PathVariable long id,
+      @RequestParam(defaultValue = "original") String of,
+      @RequestParam(required = false) Long v) {
+    PhotoRow row = photos.row(id);
+    boolean cutout = of.equals("cutout") && row.version() != null;
+    String blob = cutout ? row.version().thumbnailBlob() : row.photo().thumbnailBlob();
+    return rendition(blobs.get(blob), cutout ? caching(v) : FOR_GOOD);
+  }
+
+  /** The cutout at full size, transparent. */
+  @GetMapping(path = "/cutout.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> cutout(@PathVariable long id, @RequestParam(required = false) Long v) {
+    touchUp.renderPending(id);
+    PhotoRow row = cut(id);
+    Picture original = files.original(row.photo());
+    Picture cutout = files.cutout(original, shown(row, v)).toPicture();
+    return image(MediaType.IMAGE_PNG, PictureWriter.quickPng(cutout), caching(v));
+  }
+
+  /** The cutout at screen size, transparent. */
+  @GetMapping(path = "/cutout-preview.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> cutoutPreview(
+      @PathVariable long id, @RequestParam(required = false) Long v) {
+    return image(MediaType.IMAGE_PNG, blobs.get(shown(cut(id), v).previewBlob()), caching(v));
+  }
+
+  /** The matte at full size: grey, 0 = backdrop, 255 = subject. */
+  @GetMapping(path = "/matte.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> matte(@PathVariable long id, @RequestParam(required = false) Long v) {
+    touchUp.renderPending(id);
+    return image(MediaType.IMAGE_PNG, blobs.get(shown(cut(id), v).matteBlob()), caching(v));
+  }
+
+  /** The colours that differ from the original's: opaque there, clear elsewhere. */
+  @GetMapping(path = "/edge-colours.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> edge(@PathVariable long id, @RequestParam(required = false) Long v) {
+    touchUp.renderPending(id);
+    return image(MediaType.IMAGE_PNG, blobs.get(shown(cut(id), v).edgeBlob()), caching(v));
+  }
+
+  private PhotoRow cut(long id) {
+    PhotoRow row = photos.row(id);
+    if (row.version() == null) {
+      throw new NotFound("cutout yet for picture", id);
+    }
+    return row;
+  }
+
+  private CutoutVersion shown(PhotoRow row, Long versionId) {
+    if (versionId == null || versionId.equals(row.version().id())) {
+      return row.version();
+    }
+    CutoutVersion version = photos.version(versionId);
+    if (version.photoId() != row.photo().id()) {
+      throw new NotFound("version of this picture with number", versionId);
+    }
+    return version;
+  }
+
+  private static CacheControl caching(Long version) {
+    return version == null ? CacheControl.noCache() : FOR_GOOD;
+  }
+
+  private static ResponseEntity<byte[]> rendition(byte[] bytes, CacheControl caching) {
+    boolean png = bytes[0] == (byte) 0x89;
+    return image(png ? MediaType.IMAGE_PNG : MediaType.IMAGE_JPEG, bytes, caching);
+  }
+
+  private static ResponseEntity<byte[]> image(MediaType type, byte[] bytes, CacheControl caching) {
+    return ResponseEntity.ok().contentType(type).cacheControl(caching).body(bytes);
+  }
+}

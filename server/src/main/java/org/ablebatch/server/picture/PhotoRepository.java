@@ -1,0 +1,96 @@
+package org.ablebatch.server.picture;
+
+import jakarta.persistence.LockModeType;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.ablebatch.core.line.PictureState;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+public interface PhotoRepository extends JpaRepository<Photo, Long> {
+
+  /** Counted pictures of one state in one batch. */
+  record StateCount(Long batchId, PictureState state, boolean queued, long count) {}
+
+  /** Counted cutouts of one confidence in one batch. */
+  record ConfidenceCount(Long batchId, int confidence, long count) {}
+
+  /** A picture by which a batch can be shown. */
+  record Sample(Long batchId, Long id) {}
+
+  /** Something counted per batch. */
+  record BatchCount(Long batchId, long count) {}
+
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select p from Photo p where p.id = :id")
+  Optional<Photo> lock(long id);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
+      left join CutoutVersion v on v.id = p.currentVersionId
+      where p.batchId = :batchId and (:all = true or p.state in :states)
+      """)
+  Page<PhotoRow> rows(long batchId, boolean all, Collection<PictureState> states, Pageable page);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
+      left join CutoutVersion v on v.id = p.currentVersionId where p.id = :id
+      """)
+  Optional<PhotoRow> row(long id);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
+      left join CutoutVersion v on v.id = p.currentVersionId
+      where p.batchId = :batchId and p.state in :states order by p.place
+      """)
+  List<PhotoRow> rowsInOrder(long batchId, Collection<PictureState> states);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRepository$StateCount(
+        p.batchId, p.state, p.queued, count(p))
+      from Photo p where p.batchId in :batchIds group by p.batchId, p.state, p.queued
+      """)
+  List<StateCount> countByState(Collection<Long> batchIds);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRepository$ConfidenceCount(
+        p.batchId, v.confidence, count(p))
+      from Photo p join CutoutVersion v on v.id = p.currentVersionId
+      where p.batchId in :batchIds group by p.batchId, v.confidence
+      """)
+  List<ConfidenceCount> confidences(Collection<Long> batchIds);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRepository$Sample(p.batchId, p.id)
+      from Photo p where p.batchId in :batchIds and p.place <= :most order by p.place
+      """)
+  List<Sample> firstPlaces(Collection<Long> batchIds, int most);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRepository$BatchCount(d.batchId, count(f))
+      from Delivery d join DeliveredFile f on f.deliveryId = d.id
+      where d.batchId in :batchIds and f.blobId is not null
+        and d.id = (select max(e.id) from Delivery e where e.batchId = d.batchId)
+      group by d.batchId
+      """)
+  List<BatchCount> lastDeliveredFiles(Collection<Long> batchIds);
+
+  @Query("select coalesce(max(p.place), 0) from Photo p where p.batchId = :batchId")
+  int lastPlace(long batchId);
+
+  Optional<Photo> findFirstByBatchIdAndOriginalBlob(long batchId, String originalBlob);
+
+  List<Photo> findByBatchIdAndStateAndQueuedOrderByPlace(
+      long batchId, PictureState state, boolean queued);
+}

@@ -1,0 +1,36 @@
+package org.ablebatch.server.picture;
+
+import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.dress.QuickShrink;
+import org.ablebatch.core.raster.Picture;
+
+/** The smaller pictures that screens show first. */
+public final class Renditions {
+  private static final int THUMBNAIL_PX = 240;
+  private static final int PREVIEW_PX = 1280;
+  private static final int JPEG_QUALITY = 86;
+
+  private Renditions() {}
+
+  static byte[] thumbnail(Picture original) {
+    return opaque(QuickShrink.toLongSide(original, THUMBNAIL_PX));
+  }
+
+  static byte[] preview(Picture original) {
+    return opaque(QuickShrink.toLongSide(original, PREVIEW_PX));
+  }
+
+  static byte[] cutoutThumbnail(Picture cutout) {
+    return PictureWriter.quickPng(QuickShrink.toLongSide(cutout, THUMBNAIL_PX));
+  }
+
+  static byte[] cutoutPreview(Picture cutout) {
+    return PictureWriter.quickPng(QuickShrink.toLongSide(cutout, PREVIEW_PX));
+  }
+
+  private static byte[] opaque(Picture picture) {
+    return picture.hasTransparency()
+        ? PictureWriter.quickPng(picture)
+        : PictureWriter.jpeg(picture, JPEG_QUALITY);
+  }
+}

@@ -1,0 +1,124 @@
+package org.ablebatch.server.problem;
+
+import jakarta.persistence.OptimisticLockException;
+import org.ablebatch.core.deliver.InvalidSpec;
+import org.ablebatch.core.line.ForbiddenMove;
+import org.ablebatch.server.storage.StorageFailed;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+
+/** Turns every error into a problem detail with a sentence, and keeps the inside to the log. */
+@RestControllerAdvice
+class ProblemAdvice {
+  private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+  private static final String STALE =
+      "Someone else changed this at the same moment. Nothing of yours was applied; look at it again"
+          + " and repeat.";
+
+  @ExceptionHandler
+  ProblemDetail notFound(NotFound e) {
+    return problem(HttpStatus.NOT_FOUND, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail conflict(Conflict e) {
+    return problem(HttpStatus.CONFLICT, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail forbiddenMove(ForbiddenMove e) {
+    return problem(HttpStatus.CONFLICT, e.getMessage() + ".");
+  }
+
+  @ExceptionHandler({OptimisticLockingFailureException.class, OptimisticLockException.class})
+  ProblemDetail stale(Exception e) {
+    return problem(HttpStatus.CONFLICT, STALE);
+  }
+
+  @ExceptionHandler
+  ProblemDetail badInput(BadInput e) {
+    return field(e.field(), e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail invalidSpec(InvalidSpec e) {
+    return field(e.field(), e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail badValue(IllegalArgumentException e) {
+    return problem(HttpStatus.BAD_REQUEST, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail invalid(MethodArgumentNotValidException e) {
+    var error = e.getBindingResult().getFieldErrors().stream().findFirst().orElse(null);
+    return error == null
+        ? problem(HttpStatus.BAD_REQUEST, "A value is missing or out of range")
+        : field(error.getField(), error.getField() + " " + error.getDefaultMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail unreadable(HttpMessageNotReadableException e) {
+    return problem(
+        HttpStatus.BAD_REQUEST, "The request is not the JSON that is described in the API");
+  }
+
+  @ExceptionHandler
+  ProblemDetail wrongType(MethodArgumentTypeMismatchException e) {
+    return field(e.getName(), "“" + e.getValue() + "” is not a valid " + e.getName());
+  }
+
+  @ExceptionHandler
+  ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
+    return problem(
+        HttpStatus.CONTENT_TOO_LARGE,
+        "A file is larger than 256 MB. The others were not sent; leave it out and repeat");
+  }
+
+  @ExceptionHandler
+  ProblemDetail storage(StorageFailed e) {
+    LOG.error("storage failed", e);
+    return problem(
+        e.isFull() ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.INTERNAL_SERVER_ERROR,
+        e.getMessage());
+  }
+
+  /** The browser went away; there is nobody to answer. */
+  @ExceptionHandler
+  void gone(AsyncRequestNotUsableException e) {
+    LOG.debug("client left", e);
+  }
+
+  @ExceptionHandler
+  ProblemDetail anythingElse(Exception e) throws Exception {
+    if (e instanceof ErrorResponse response) {
+      return response.getBody();
+    }
+    LOG.error("unexpected error", e);
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "Something went wrong inside Able Batch. Nothing was lost; the log has the details");
+  }
+
+  private static ProblemDetail field(String field, String sentence) {
+    ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, sentence);
+    problem.setProperty("field", field);
+    return problem;
+  }
+
+  private static ProblemDetail problem(HttpStatus status, String sentence) {
+    return ProblemDetail.forStatusAndDetail(status, sentence);
+  }
+}

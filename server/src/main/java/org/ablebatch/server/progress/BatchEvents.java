@@ -1,0 +1,102 @@
+package org.ablebatch.server.progress;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells browsers that a batch or one of its pictures has changed. Changes are gathered and sent a
+ * few times a second, so that a fast run does not drown a page; browsers then read what they show.
+ */
+@Component
+public class BatchEvents {
+  private static final long GATHER_MILLIS = 250;
+  private static final long HEARTBEAT_MILLIS = 15_000;
+  private static final long NEVER = 0;
+
+  private final Map<Long, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
+  private final Map<Long, Set<Long>> changed = new ConcurrentHashMap<>();
+
+  /** Opens a stream for one batch; it ends when the browser leaves. */
+  public SseEmitter listen(long batchId) {
+    SseEmitter emitter = new SseEmitter(NEVER);
+    List<SseEmitter> ofBatch =
+        listeners.computeIfAbsent(batchId, id -> new CopyOnWriteArrayList<>());
+    ofBatch.add(emitter);
+    emitter.onCompletion(() -> ofBatch.remove(emitter));
+    emitter.onError(error -> ofBatch.remove(emitter));
+    send(emitter, SseEmitter.event().name("hello").data(Map.of("batchId", batchId)), ofBatch);
+    return emitter;
+  }
+
+  /** Something about the batch itself has changed. */
+  public void changed(long batchId) {
+    afterCommit(() -> gather(batchId));
+  }
+
+  /** A picture of the batch has changed. */
+  public void changed(long batchId, long photoId) {
+    afterCommit(() -> gather(batchId).add(photoId));
+  }
+
+  private Set<Long> gather(long batchId) {
+    return changed.computeIfAbsent(batchId, id -> ConcurrentHashMap.newKeySet());
+  }
+
+  /** A browser that reads before the commit would see the old state and keep it. */
+  private static void afterCommit(Runnable action) {
+    if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+      action.run();
+      return;
+    }
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCommit() {
+            action.run();
+          }
+        });
+  }
+
+  @Scheduled(fixedDelay = GATHER_MILLIS)
+  void sendGathered() {
+    for (Long batchId : List.copyOf(changed.keySet())) {
+      Set<Long> photos = changed.remove(batchId);
+      List<SseEmitter> ofBatch = listeners.getOrDefault(batchId, List.of());
+      for (SseEmitter emitter : ofBatch) {
+        send(
+            emitter,
+            SseEmitter.event()
+                .name("changed")
+                .data(Map.of("batchId", batchId, "pictures", List.copyOf(photos))),
+            ofBatch);
+      }
+    }
+  }
+
+  @Scheduled(fixedDelay = HEARTBEAT_MILLIS)
+  void keepAlive() {
+    listeners.forEach(
+        (id, ofBatch) ->
+            ofBatch.forEach(emitter -> send(emitter, SseEmitter.event().comment("here"), ofBatch)));
+  }
+
+  private static void send(
+      SseEmitter emitter, SseEmitter.SseEventBuilder event, List<SseEmitter> ofBatch) {
+    try {
+      emitter.send(event);
+    } catch (IOException | IllegalStateException e) {
+      // The browser has left; its stream is of no more use.
+      ofBatch.remove(emitter);
+      emitter.complete();
+    }
+  }
+}

@@ -1,0 +1,154 @@
+package org.ablebatch.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import org.ablebatch.codec.read.PictureReader;
+import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.core.raster.Matte;
+import org.ablebatch.core.raster.Picture;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The application's API as a test uses it. */
+public final class Api {
+  private static final String BOUNDARY = "----pictures";
+  private static final Duration PATIENCE = Duration.ofSeconds(60);
+
+  private final HttpClient client = HttpClient.newHttpClient();
+  private final JsonMapper json = new JsonMapper();
+  private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
+  private final URI base;
+
+  Api(URI base) {
+    this.base = base;
+  }
+
+  /** One file of an upload. */
+  public record UploadedFile(String name, byte[] bytes) {}
+
+  /** An answer with its status. */
+  public record Answer(int status, JsonNode body) {}
+
+  public long newBatch(String name) {
+    return post("/api/v1/batches", "{\"name\": \"" + name + "\", \"method\": \"auto\"}")
+        .body()
+        .get("id")
+        .asLong();
+  }
+
+  public JsonNode upload(long batch, UploadedFile... files) {
+    try {
+      ByteArrayOutputStream body = new ByteArrayOutputStream();
+      for (UploadedFile file : files) {
+        String head =
+            "--%s\r\nContent-Disposition: form-data; name=\"files\"; filename=\"%s\"\r\n\r\n"
+                .formatted(BOUNDARY, file.name());
+        body.write(head.getBytes(StandardCharsets.UTF_8));
+        body.write(file.bytes());
+        body.write("\r\n".getBytes(StandardCharsets.UTF_8));
+      }
+      body.write(("--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8));
+      Answer answer =
+          send(
+              HttpRequest.newBuilder(base.resolve("/api/v1/batches/" + batch + "/pictures"))
+                  .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+                  .POST(BodyPublishers.ofByteArray(body.toByteArray()))
+                  .build());
+      assertThat(answer.status()).isEqualTo(201);
+      return answer.body();
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Uploads, cuts, and waits for the cutout. */
+  public long cutPicture(long batch, String name, byte[] bytes) {
+    long id = upload(batch, new UploadedFile(name, bytes)).get(0).get("id").asLong();
+    post("/api/v1/batches/" + batch + "/cut", "");
+    awaitState(id, "to-check");
+    return id;
+  }
+
+  public void awaitState(long picture, String state) {
+    await()
+        .atMost(PATIENCE)
+        .untilAsserted(() -> assertThat(picture(picture).get("state").asString()).isEqualTo(state));
+  }
+
+  public JsonNode picture(long id) {
+    return get("/api/v1/pictures/" + id).body();
+  }
+
+  public Answer verdict(long picture, String verdict) {
+    return post("/api/v1/pictures/" + picture + "/verdict", "{\"verdict\": \"" + verdict + "\"}");
+  }
+
+  public Matte matte(long picture) {
+    try {
+      return reader.readMatte(bytes("/api/v1/pictures/" + picture + "/matte.png"));
+    } catch (UnreadablePicture e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  public Picture image(byte[] bytes) {
+    try {
+      return reader.read(bytes).picture();
+    } catch (UnreadablePicture e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  public Answer get(String path) {
+    return send(HttpRequest.newBuilder(base.resolve(path)).GET().build());
+  }
+
+  public Answer post(String path, String body) {
+    return withBody("POST", path, body);
+  }
+
+  public Answer withBody(String method, String path, String body) {
+    BodyPublisher publisher =
+        body.isEmpty() ? BodyPublishers.noBody() : BodyPublishers.ofString(body);
+    return send(
+        HttpRequest.newBuilder(base.resolve(path))
+            .header("Content-Type", "application/json")
+            .method(method, publisher)
+            .build());
+  }
+
+  public byte[] bytes(String path) {
+    HttpRequest request = HttpRequest.newBuilder(base.resolve(path)).GET().build();
+    try {
+      HttpResponse<byte[]> response = client.send(request, BodyHandlers.ofByteArray());
+      assertThat(response.statusCode()).isEqualTo(200);
+      return response.body();
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private Answer send(HttpRequest request) {
+    try {
+      HttpResponse<String> response = client.send(request, BodyHandlers.ofString());
+      String body = response.body();
+      return new Answer(
+          response.statusCode(), body.isEmpty() ? json.nullNode() : json.readTree(body));
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

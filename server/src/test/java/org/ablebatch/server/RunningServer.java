@@ -1,0 +1,106 @@
+package org.ablebatch.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.WebApplicationType;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Starts the real application once for all tests, on a private MariaDB of its own. Tests take an
+ * {@link Api} and make batches of their own, so that they don't see each other.
+ */
+public final class RunningServer implements BeforeAllCallback, ParameterResolver {
+  private static final String KEY = "server";
+
+  /** The one instance; JUnit closes it after the last test. */
+  private static final class Instance implements ExtensionContext.Store.CloseableResource {
+    final Path folder = Files.createTempDirectory("able-server-test");
+    final ConfigurableApplicationContext context;
+
+    Instance() throws IOException, InterruptedException {
+      Map<String, String> database = database("start");
+      SpringApplication application = new SpringApplication(AbleBatchApplication.class);
+      application.setWebApplicationType(WebApplicationType.SERVLET);
+      application.setDefaultProperties(
+          Map.of(
+              "server.port", "0",
+              "ABLE_DB_HOST", database.get("host"),
+              "ABLE_DB_PORT", database.get("port"),
+              "ABLE_DB_USER", database.get("user"),
+              "ABLE_DB_PASSWORD", database.get("password"),
+              "ABLE_DATA", folder.resolve("data").toString()));
+      context = application.run();
+    }
+
+    private Map<String, String> database(String action) throws IOException, InterruptedException {
+      Path script = Path.of("..", "scripts", "database").toAbsolutePath().normalize();
+      Process process =
+          new ProcessBuilder(
+                  script.toString(), action, folder.resolve("database").toString(), "34306")
+              .redirectError(ProcessBuilder.Redirect.INHERIT)
+              .start();
+      Map<String, String> facts = new HashMap<>();
+      try (var lines = process.inputReader()) {
+        lines.lines().forEach(line -> facts.put(line.split("=", 2)[0], line.split("=", 2)[1]));
+      }
+      if (process.waitFor() != 0) {
+        throw new IllegalStateException("scripts/database " + action + " failed");
+      }
+      return facts;
+    }
+
+    @Override
+    public void close() throws IOException, InterruptedException {
+      context.close();
+      database("stop");
+      try (Stream<Path> files = Files.walk(folder)) {
+        for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+          Files.delete(file);
+        }
+      }
+    }
+  }
+
+  @Override
+  public void beforeAll(ExtensionContext context) {
+    instance(context);
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+    return parameter.getParameter().getType() == Api.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    String port = instance(context).context.getEnvironment().getProperty("local.server.port");
+    return new Api(URI.create("http://127.0.0.1:" + port));
+  }
+
+  private static Instance instance(ExtensionContext context) {
+    return context
+        .getRoot()
+        .getStore(ExtensionContext.Namespace.GLOBAL)
+        .getOrComputeIfAbsent(
+            KEY,
+            key -> {
+              try {
+                return new Instance();
+              } catch (IOException | InterruptedException e) {
+                throw new IllegalStateException("the server could not be started", e);
+              }
+            },
+            Instance.class);
+  }
+}

@@ -1,0 +1,36 @@
+package org.ablebatch.server;
+
+import java.util.Arrays;
+import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.raster.Picture;
+
+/** Small pictures as file bytes. */
+public final class TestPictures {
+  private TestPictures() {}
+
+  /** A red disc in the middle of pale paper; the colour makes files differ. */
+  public static byte[] discJpeg(int width, int height, int rgb) {
+    return PictureWriter.jpeg(disc(width, height, rgb), 92);
+  }
+
+  public static Picture disc(int width, int height, int rgb) {
+    int[] argb = new int[width * height];
+    double radius = Math.min(width, height) * 0.3;
+    for (int i = 0; i < argb.length; i++) {
+      double distance = Math.hypot(i % width + 0.5 - width / 2.0, i / width + 0.5 - height / 2.0);
+      double in = Math.max(0, Math.min(1, radius - distance + 0.5));
+      argb[i] = 0xFF000000;
+      for (int shift = 0; shift <= 16; shift += 8) {
+        long value = Math.round(in * (rgb >> shift & 0xFF) + (1 - in) * 0xE6);
+        argb[i] |= (int) value << shift;
+      }
+    }
+    return new Picture(width, height, argb);
+  }
+
+  public static byte[] evenPng(int width, int height, int rgb) {
+    int[] argb = new int[width * height];
+    Arrays.fill(argb, 0xFF000000 | rgb);
+    return PictureWriter.png(new Picture(width, height, argb));
+  }
+}

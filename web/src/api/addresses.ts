@@ -1,0 +1,21 @@
+import type { Look, Picture } from './types'
+
+/** Addresses of a picture's bytes. With the version in them they may be cached for good. */
+export const addressOf = {
+  thumbnail: (p: Picture) => `/api/v1/pictures/${p.id}/thumbnail`,
+  cutoutThumbnail: (p: Picture) =>
+    p.versionId === null
+      ? `/api/v1/pictures/${p.id}/thumbnail`
+      : `/api/v1/pictures/${p.id}/thumbnail?of=cutout&v=${p.versionId}`,
+  preview: (p: Picture) => `/api/v1/pictures/${p.id}/preview`,
+  cutoutPreview: (p: Picture) => `/api/v1/pictures/${p.id}/cutout-preview.png?v=${p.versionId}`,
+  upright: (p: Picture) => `/api/v1/pictures/${p.id}/upright`,
+  cutout: (p: Picture) => `/api/v1/pictures/${p.id}/cutout.png?v=${p.versionId}`,
+  matte: (p: Picture, version: number) => `/api/v1/pictures/${p.id}/matte.png?v=${version}`,
+  edgeColours: (p: Picture, version: number) =>
+    `/api/v1/pictures/${p.id}/edge-colours.png?v=${version}`,
+  dressed: (p: Picture, look: Look, width: number, height: number) =>
+    `/api/v1/pictures/${p.id}/dressed.png?backdrop=${encodeURIComponent(look.backdrop)}` +
+    `&marginPercent=${look.marginPercent}&width=${width}&height=${height}` +
+    `&v=${p.versionId ?? 0}`,
+}

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { App, Button } from 'ant-design-vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, need, sentenceOf } from '../api/client'
+import { keys, useBatches } from '../api/queries'
+import { useUploads } from '../api/uploads'
+import HouseMark from '../shell/HouseMark.vue'
+import { needPerson } from '../shell/stations'
+import { useKeys } from '../shell/useKeys'
+import { useFileDrop } from '../stations/intake/useFileDrop'
+import BatchRow from './BatchRow.vue'
+import NewBatchDialog from './NewBatchDialog.vue'
+
+const { message } = App.useApp()
+const router = useRouter()
+const client = useQueryClient()
+const uploads = useUploads()
+const batches = useBatches()
+const all = computed(() => batches.data.value ?? [])
+const pictures = computed(() => all.value.reduce((n, b) => n + b.total, 0))
+const waiting = computed(() => all.value.reduce((n, b) => n + needPerson(b), 0))
+const firstPressing = computed(() => all.value.find((b) => needPerson(b) > 0)?.id)
+
+const asking = ref(false)
+const dropped = ref<File[]>([])
+
+function ask(files: File[]) {
+  dropped.value = files
+  asking.value = true
+}
+
+async function create(name: string) {
+  try {
+    const batch = await need(api.POST('/api/v1/batches', { body: { name, method: 'auto' } }))
+    await client.invalidateQueries({ queryKey: keys.batches })
+    const id = Number(batch.id)
+    if (dropped.value.length > 0) uploads.add(id, dropped.value)
+    await router.push({ name: 'intake', params: { id } })
+  } catch (error) {
+    void message.error(sentenceOf(error))
+  }
+}
+
+const { isOver } = useFileDrop(ask)
+useKeys({ n: () => ask([]) })
+</script>
+
+<template>
+  <div class="page">
+    <header>
+      <HouseMark title="Able Batch" sub="Quillmoor Garden Works" />
+      <nav aria-label="Pages"><b>Floor</b></nav>
+    </header>
+    <main>
+      <div class="head">
+        <h1>The floor</h1>
+        <p class="quiet">
+          {{ all.length === 1 ? '1 batch' : `${all.length} batches` }},
+          {{ pictures.toLocaleString('en') }} pictures ·
+          {{ waiting === 0 ? 'nothing needs a person' : `${waiting} need a person` }}
+        </p>
+        <Button type="primary" size="large" @click="ask([])">New batch <kbd>N</kbd></Button>
+      </div>
+      <p v-if="batches.error.value" class="problem">{{ sentenceOf(batches.error.value) }}</p>
+      <BatchRow
+        v-for="batch in all"
+        :key="batch.id"
+        :batch="batch"
+        :first="batch.id === firstPressing"
+      />
+      <div class="drop" :class="{ over: isOver }">
+        <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
+          <path
+            d="M11 3v11m-4-4 4 4 4-4M3 18h16"
+            stroke="var(--quiet)"
+            stroke-width="1.8"
+            fill="none"
+          />
+        </svg>
+        {{
+          all.length === 0 && batches.isSuccess.value
+            ? 'A batch is a set of photographs under one ticket. Drop them anywhere on this page to begin.'
+            : 'Drop photographs or a folder anywhere on this page to begin a batch'
+        }}
+      </div>
+    </main>
+    <NewBatchDialog v-model:open="asking" :files="dropped.length" @create="create" />
+  </div>
+</template>
+
+<style scoped>
+.page {
+  min-height: 100%;
+}
+
+header {
+  display: grid;
+  grid-template-columns: 232px 1fr;
+  height: 64px;
+  align-items: center;
+  background: var(--panel);
+  border-bottom: 1px solid var(--line);
+}
+
+nav b {
+  display: inline-block;
+  line-height: 61px;
+  border-bottom: 2px solid var(--teal);
+}
+
+main {
+  padding: 22px 28px;
+  display: grid;
+  gap: 10px;
+  max-width: 1500px;
+}
+
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 14px;
+  margin-bottom: 4px;
+}
+
+.head h1 {
+  font-size: 22px;
+  line-height: 28px;
+}
+
+.head .ant-btn {
+  margin-left: auto;
+  font-size: 14px;
+}
+
+.drop {
+  border: 1.5px dashed #cdbf9f;
+  border-radius: 8px;
+  padding: 16px 18px;
+  color: var(--quiet);
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+
+.drop.over {
+  border-color: var(--teal);
+  background: var(--teal-wash);
+}
+
+.problem {
+  color: var(--brick);
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useBatch, useBatchEvents, usePictures } from '../api/queries'
+import { sentenceOf } from '../api/client'
+import HouseMark from './HouseMark.vue'
+import KeySheet from './KeySheet.vue'
+import LineNav from './LineNav.vue'
+import { beingCut, STATIONS } from './stations'
+import { provideBench } from './useBench'
+import { useFreeKeysAfterClicks, useKeys } from './useKeys'
+
+const route = useRoute()
+const router = useRouter()
+const batchId = ref(Number(route.params.id))
+watch(
+  () => route.params.id,
+  (id) => {
+    if (id !== undefined) batchId.value = Number(id)
+  },
+)
+const batch = useBatch(batchId)
+const list = usePictures(batchId)
+useBatchEvents(batchId)
+
+const pictures = computed(() => list.data.value ?? [])
+const selectedId = ref<number | null>(null)
+watch(batchId, () => (selectedId.value = null))
+const selected = computed(() => pictures.value.find((p) => p.id === selectedId.value))
+const ticketFolded = useLocalStorage('ticket-folded', false)
+const keysShown = ref(false)
+
+provideBench({
+  batchId,
+  batch: computed(() => batch.data.value),
+  pictures,
+  selectedId,
+  selected,
+  loaded: computed(() => list.isSuccess.value),
+})
+
+function go(index: number) {
+  const station = STATIONS[index]
+  if (station) void router.push({ name: station.name, params: { id: batchId.value } })
+}
+
+useFreeKeysAfterClicks()
+useKeys({
+  ...Object.fromEntries(STATIONS.map((_, i) => [String(i + 1), () => go(i)])),
+  '0': () => void router.push('/'),
+  '\\': () => (ticketFolded.value = !ticketFolded.value),
+  '?': () => (keysShown.value = true),
+})
+</script>
+
+<template>
+  <div v-if="batch.data.value" class="shell" :class="{ folded: ticketFolded }">
+    <header>
+      <HouseMark :title="batch.data.value.name" sub="Quillmoor Garden Works" />
+      <LineNav :batch="batch.data.value" />
+      <div class="right small quiet">
+        <span v-if="beingCut(batch.data.value) > 0">
+          {{ beingCut(batch.data.value).toLocaleString('en') }} being cut
+        </span>
+        <button class="plain" aria-label="Show the keys" @click="keysShown = true">
+          <kbd>?</kbd>
+        </button>
+      </div>
+    </header>
+    <RouterView v-slot="{ Component }">
+      <component :is="Component" :key="batchId" />
+    </RouterView>
+    <KeySheet v-model:open="keysShown" />
+  </div>
+  <main v-else-if="batch.error.value" class="sorry">
+    <h1>{{ sentenceOf(batch.error.value) }}</h1>
+    <RouterLink to="/">Back to the floor</RouterLink>
+  </main>
+</template>
+
+<style scoped>
+.shell {
+  height: 100%;
+  display: grid;
+  grid-template-rows: 64px minmax(0, 1fr);
+}
+
+header {
+  display: grid;
+  grid-template-columns: 232px minmax(0, 1fr) 150px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  background: var(--panel);
+}
+
+.right {
+  display: flex;
+  justify-content: flex-end;
+  align-items: center;
+  gap: 12px;
+  padding-right: 16px;
+}
+
+.plain {
+  border: 0;
+  background: none;
+  padding: 0;
+  cursor: pointer;
+}
+
+.folded :deep(.ticket) {
+  display: none;
+}
+
+.sorry {
+  padding: 60px;
+  display: grid;
+  gap: 12px;
+  text-decoration: underline;
+}
+
+@media (max-width: 1180px) {
+  header {
+    grid-template-columns: 170px minmax(0, 1fr) 90px;
+  }
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { Modal } from 'ant-design-vue'
+import { useRoute } from 'vue-router'
+import { computed } from 'vue'
+
+/** Every key of the station that is open, and those that work everywhere. */
+const open = defineModel<boolean>('open', { required: true })
+const route = useRoute()
+
+type Row = [string, string]
+
+const everywhere: Row[] = [
+  ['1 – 6', 'go to a station'],
+  ['0', 'the floor'],
+  ['J  K  ← →', 'next, previous picture'],
+  ['\\', 'fold the ticket column'],
+  ['?', 'this sheet'],
+]
+
+const perStation: Record<string, Row[]> = {
+  intake: [
+    ['O', 'choose files'],
+    ['Ctrl V', 'paste a picture'],
+    ['W', 'leave the picture whole'],
+  ],
+  cut: [['Enter', 'start cutting']],
+  check: [
+    ['Enter', 'pass'],
+    ['T', 'to touch-up'],
+    ['R', 'recut with…'],
+    ['X', 'reject'],
+    ['Ctrl Z', 'take the last verdict back'],
+    ['Space', 'hold: the original'],
+    ['B', 'next backdrop'],
+    ['Z', 'fit or 100 %'],
+  ],
+  'touch-up': [
+    ['E  R', 'erase, restore'],
+    ['F', 'flip between the two'],
+    ['[  ]', 'smaller, larger'],
+    ['Shift [  ]', 'harder, softer'],
+    ['Shift', 'hold: straight from the last point'],
+    ['V', 'hold: move the picture'],
+    ['Space', 'hold: the original'],
+    ['W', 'side by side'],
+    ['B', 'next backdrop'],
+    ['Z', 'fit or 100 %'],
+    ['Ctrl Z', 'undo'],
+    ['Ctrl Shift Z', 'redo'],
+    ['Ctrl Enter', 'done, next picture'],
+  ],
+  dress: [],
+  deliver: [['Enter', 'make the files']],
+}
+
+const rows = computed(() => perStation[String(route.name)] ?? [])
+</script>
+
+<template>
+  <Modal v-model:open="open" title="Keys" :footer="null" width="520px">
+    <dl class="keys">
+      <template v-for="[key, what] in rows" :key="key">
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
+        <dd>{{ what }}</dd>
+      </template>
+      <template v-for="[key, what] in everywhere" :key="key">
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
+        <dd class="quiet">{{ what }}</dd>
+      </template>
+    </dl>
+  </Modal>
+</template>
+
+<style scoped>
+.keys {
+  display: grid;
+  grid-template-columns: 130px 1fr;
+  gap: 6px 12px;
+  margin: 0;
+}
+
+dd {
+  margin: 0;
+}
+</style>

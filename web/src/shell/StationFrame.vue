@@ -1,0 +1,64 @@
+<script setup lang="ts">
+/** A station: its work area, an optional strip under it, and the ticket column. */
+</script>
+
+<template>
+  <main class="frame">
+    <div class="left">
+      <div class="work"><slot /></div>
+      <slot name="film" />
+    </div>
+    <aside class="ticket" aria-label="Ticket">
+      <slot name="ticket" />
+      <div class="acts"><slot name="acts" /></div>
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  min-height: 0;
+}
+
+.left {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  min-width: 0;
+  min-height: 0;
+}
+
+.work {
+  min-height: 0;
+  min-width: 0;
+  overflow: auto;
+}
+
+.ticket {
+  width: 304px;
+  background: var(--panel);
+  border-left: 1px solid var(--line);
+  padding: 14px 16px;
+  overflow: auto;
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+}
+
+.acts {
+  margin-top: auto;
+  display: grid;
+  gap: 8px;
+}
+
+.acts :deep(.ant-btn) {
+  justify-content: space-between;
+}
+
+@media (max-width: 1180px) {
+  .ticket {
+    width: 248px;
+  }
+}
+</style>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { methodLabel, type Batch } from '../api/types'
+
+/** Under what instructions this batch is worked. */
+defineProps<{ batch: Batch }>()
+
+function lookWords(batch: Batch): string {
+  const backdrop = batch.look.backdrop === 'transparent' ? 'Transparent' : batch.look.backdrop
+  return `${backdrop}, ${batch.look.marginPercent} % margin`
+}
+</script>
+
+<template>
+  <section>
+    <h3>Ticket</h3>
+    <dl class="facts top">
+      <dt>Batch</dt>
+      <dd>{{ batch.name }}</dd>
+      <dt>Method</dt>
+      <dd>{{ methodLabel(batch.method) }}</dd>
+      <dt>Look</dt>
+      <dd>{{ lookWords(batch) }}</dd>
+      <dt>Pictures</dt>
+      <dd class="num">{{ batch.total.toLocaleString('en') }}</dd>
+    </dl>
+  </section>
+</template>
+
+<style scoped>
+.top {
+  margin-top: 8px;
+}
+</style>

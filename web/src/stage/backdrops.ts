@@ -1,0 +1,28 @@
+/** Plain backdrops to look at a cutout on; each shows other leftovers. */
+export const BACKDROPS = [
+  { name: 'white', css: '#ffffff' },
+  { name: 'black', css: '#111111' },
+  { name: 'grey', css: '#8e8e8c' },
+  { name: 'checker', css: 'checker' },
+] as const
+
+const CHECK_PX = 8
+let checker: HTMLCanvasElement | undefined
+
+/** What to fill a canvas with: a colour, or a checker that stands still while the picture moves. */
+export function fillFor(context: CanvasRenderingContext2D, css: string): string | CanvasPattern {
+  if (css !== 'checker') return css
+  if (!checker) {
+    checker = document.createElement('canvas')
+    checker.width = checker.height = CHECK_PX * 2
+    const c = checker.getContext('2d')
+    if (c) {
+      c.fillStyle = '#ffffff'
+      c.fillRect(0, 0, CHECK_PX * 2, CHECK_PX * 2)
+      c.fillStyle = '#ddd8cd'
+      c.fillRect(0, 0, CHECK_PX, CHECK_PX)
+      c.fillRect(CHECK_PX, CHECK_PX, CHECK_PX, CHECK_PX)
+    }
+  }
+  return context.createPattern(checker, 'repeat') ?? '#ffffff'
+}

@@ -1,0 +1,74 @@
+import { App } from 'ant-design-vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { api, need, Refused, sentenceOf } from '../../api/client'
+import { keys, showPicture } from '../../api/queries'
+import type { Picture, PictureState, Verdict } from '../../api/types'
+
+const STATE_AFTER: Record<Verdict, PictureState> = {
+  pass: 'passed',
+  'touch-up': 'in-touch-up',
+  reject: 'rejected',
+}
+
+/**
+ * Gives verdicts without waiting for the server: the list shows the new state at once, and is put
+ * right with a sentence if the server knows better.
+ */
+export function useVerdicts() {
+  const { message } = App.useApp()
+  const client = useQueryClient()
+  const given = ref<number[]>([])
+  const onTheWay = new Map<number, Promise<void>>()
+
+  function give(picture: Picture, verdict: Verdict) {
+    if (onTheWay.has(picture.id)) return
+    showPicture(client, { ...picture, state: STATE_AFTER[verdict] })
+    given.value.push(picture.id)
+    const call = send(picture, verdict).finally(() => onTheWay.delete(picture.id))
+    onTheWay.set(picture.id, call)
+  }
+
+  async function send(picture: Picture, verdict: Verdict) {
+    try {
+      const answer = await need(
+        api.POST('/api/v1/pictures/{id}/verdict', {
+          params: { path: { id: picture.id } },
+          body: { verdict, revision: picture.revision },
+        }),
+      )
+      showPicture(client, answer as Picture)
+    } catch (error) {
+      given.value = given.value.filter((id) => id !== picture.id)
+      if (!(error instanceof Refused) || error.status === 0) showPicture(client, picture)
+      void message.warning(sentenceOf(error), 6)
+      void client.invalidateQueries({ queryKey: keys.pictures(picture.batchId) })
+    }
+    void client.invalidateQueries({ queryKey: keys.batch(picture.batchId) })
+  }
+
+  /** Takes the last verdict of this session back; answers which picture it was. */
+  async function takeBack(): Promise<number | null> {
+    const id = given.value.at(-1)
+    if (id === undefined) {
+      void message.info('No verdict to take back')
+      return null
+    }
+    await onTheWay.get(id)
+    try {
+      const answer = await need(
+        api.DELETE('/api/v1/pictures/{id}/verdict', { params: { path: { id } } }),
+      )
+      given.value = given.value.slice(0, -1)
+      showPicture(client, answer as Picture)
+      void client.invalidateQueries({ queryKey: keys.batch(Number(answer.batchId)) })
+      return id
+    } catch (error) {
+      given.value = given.value.slice(0, -1)
+      void message.warning(sentenceOf(error), 6)
+      return null
+    }
+  }
+
+  return { give, takeBack, given }
+}

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { App, Button } from 'ant-design-vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, need, sentenceOf } from '../../api/client'
+import { keys } from '../../api/queries'
+import { METHODS } from '../../api/types'
+import FilmStrip from '../../shell/FilmStrip.vue'
+import PictureFacts from '../../shell/PictureFacts.vue'
+import StationFrame from '../../shell/StationFrame.vue'
+import TicketFacts from '../../shell/TicketFacts.vue'
+import { useBench } from '../../shell/useBench'
+import { useKeys } from '../../shell/useKeys'
+import FailedList from './FailedList.vue'
+import ResultWall from './ResultWall.vue'
+import RunPanel from './RunPanel.vue'
+
+const { message } = App.useApp()
+const { batchId, batch, pictures, selected, selectedId } = useBench()
+const client = useQueryClient()
+const router = useRouter()
+
+const waiting = computed(
+  () => pictures.value.filter((p) => p.state === 'waiting' && !p.queued).length,
+)
+const failed = computed(() => pictures.value.filter((p) => p.state === 'failed'))
+const cutOut = computed(() =>
+  pictures.value.filter((p) => p.versionId !== null && p.state !== 'left-whole'),
+)
+const toCheck = computed(() => batch.value?.counts['to-check'] ?? 0)
+
+async function choose(method: string) {
+  try {
+    await need(
+      api.PATCH('/api/v1/batches/{id}', {
+        params: { path: { id: batchId.value } },
+        body: { method },
+      }),
+    )
+    await client.invalidateQueries({ queryKey: keys.batch(batchId.value) })
+  } catch (error) {
+    void message.error(sentenceOf(error))
+  }
+}
+
+async function cut() {
+  if (waiting.value === 0) return
+  try {
+    await need(api.POST('/api/v1/batches/{id}/cut', { params: { path: { id: batchId.value } } }))
+  } catch (error) {
+    void message.error(sentenceOf(error))
+  }
+}
+
+function check() {
+  void router.push({ name: 'check', params: { id: batchId.value } })
+}
+
+useKeys({ Enter: () => void (waiting.value > 0 ? cut() : check()) })
+</script>
+
+<template>
+  <StationFrame>
+    <div class="cutting">
+      <div class="head">
+        <h1>Method</h1>
+        <p class="quiet">for the pictures that are not cut yet</p>
+      </div>
+      <div class="methods" role="radiogroup" aria-label="Method">
+        <button
+          v-for="method in METHODS"
+          :key="method.value"
+          role="radio"
+          class="method panel"
+          :class="{ on: batch?.method === method.value }"
+          :aria-checked="batch?.method === method.value"
+          @click="choose(method.value)"
+        >
+          <b>{{ method.label }}</b>
+          <span class="small quiet">{{ method.hint }}</span>
+        </button>
+      </div>
+      <RunPanel v-if="batch" :batch="batch" :pictures="pictures" />
+      <FailedList :pictures="failed" />
+      <ResultWall v-model:selected-id="selectedId" :pictures="cutOut" />
+    </div>
+    <template #film>
+      <FilmStrip v-model:selected-id="selectedId" :pictures="pictures" cutout />
+    </template>
+    <template #ticket>
+      <TicketFacts v-if="batch" :batch="batch" />
+      <PictureFacts v-if="selected" :picture="selected" />
+    </template>
+    <template #acts>
+      <Button v-if="toCheck > 0" :type="waiting > 0 ? 'default' : 'primary'" @click="check">
+        Check the {{ toCheck.toLocaleString('en') }} that are done <kbd>3</kbd>
+      </Button>
+      <Button v-if="waiting > 0" type="primary" @click="cut">
+        Cut {{ waiting.toLocaleString('en') }} <kbd>Enter</kbd>
+      </Button>
+    </template>
+  </StationFrame>
+</template>
+
+<style scoped>
+.cutting {
+  padding: 18px 22px;
+  display: grid;
+  gap: 14px;
+}
+
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+}
+
+.methods {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 10px;
+}
+
+.method {
+  text-align: left;
+  padding: 10px 14px;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+  display: grid;
+}
+
+.method.on {
+  outline: 2px solid var(--teal);
+  outline-offset: -1px;
+  background: var(--teal-wash);
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { App, Button } from 'ant-design-vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, need, sentenceOf } from '../../api/client'
+import { keys, showPicture } from '../../api/queries'
+import type { Picture } from '../../api/types'
+import FilmStrip from '../../shell/FilmStrip.vue'
+import { useBench } from '../../shell/useBench'
+import { useKeys } from '../../shell/useKeys'
+import MendingTable from './MendingTable.vue'
+
+/** The bench: one picture after the other, each with its edit list. */
+const { message } = App.useApp()
+const { pictures, selected, selectedId, loaded, batchId } = useBench()
+const client = useQueryClient()
+const queue = computed(() => pictures.value.filter((p) => p.state === 'in-touch-up'))
+const shown = computed(() => (selected.value?.state === 'in-touch-up' ? selected.value : undefined))
+const finishing = ref(false)
+const table = ref<InstanceType<typeof MendingTable> | null>(null)
+
+watch(
+  [loaded, queue],
+  () => {
+    if (!shown.value && queue.value[0]) selectedId.value = queue.value[0].id
+  },
+  { immediate: true },
+)
+
+async function done() {
+  const picture = shown.value
+  if (!picture || finishing.value) return
+  finishing.value = true
+  try {
+    await table.value?.saved()
+    const i = queue.value.findIndex((p) => p.id === picture.id)
+    const next = queue.value[i + 1] ?? queue.value[i - 1]
+    const answer = await need(
+      api.POST('/api/v1/pictures/{id}/touch-up/done', { params: { path: { id: picture.id } } }),
+    )
+    if (next) selectedId.value = next.id
+    showPicture(client, answer as Picture)
+    void client.invalidateQueries({ queryKey: keys.batch(batchId.value) })
+  } catch (error) {
+    void message.warning(sentenceOf(error), 6)
+    void client.invalidateQueries({ queryKey: keys.pictures(batchId.value) })
+  } finally {
+    finishing.value = false
+  }
+}
+
+useKeys({ 'Ctrl+Enter': () => void done() })
+</script>
+
+<template>
+  <MendingTable v-if="shown" ref="table" :key="`${shown.id}-${shown.state}`" :picture="shown">
+    <template #film>
+      <FilmStrip v-model:selected-id="selectedId" :pictures="queue" cutout />
+    </template>
+    <template #done>
+      <Button type="primary" :loading="finishing" @click="done">
+        Done, {{ queue.length > 1 ? 'next picture' : 'back to Check' }} <kbd>Ctrl Enter</kbd>
+      </Button>
+    </template>
+  </MendingTable>
+  <main v-else-if="loaded" class="empty">
+    <b>The bench is empty.</b>
+    <span class="quiet">Send a picture here from Check with <kbd>T</kbd>.</span>
+    <RouterLink :to="{ name: 'check', params: { id: batchId } }"><u>To Check</u></RouterLink>
+  </main>
+</template>
+
+<style scoped>
+.empty {
+  display: grid;
+  place-content: center;
+  gap: 6px;
+  text-align: center;
+}
+</style>
