@@ -1,5 +1,8 @@
 package org.ablebatch.core.backdrop;
 
+import java.util.Arrays;
+import org.ablebatch.core.raster.ColorPlanes;
+
 /**
  * A polynomial in two variables of total degree {@code degree} over the unit square, one set of
  * coefficients per channel. Evaluation takes grid positions and their grid size, so that the same
@@ -43,20 +46,40 @@ public final class Surface {
   /** The surface of every channel on a grid, row by row. */
   public float[][] on(int width, int height) {
     float[][] out = new float[coefficients.length][width * height];
-    double[] basis = new double[terms(degree)];
-    for (int y = 0; y < height; y++) {
-      for (int x = 0; x < width; x++) {
-        basis(unit(x, width), unit(y, height), degree, basis);
-        for (int c = 0; c < coefficients.length; c++) {
+    double[] along = new double[degree + 1];
+    for (int c = 0; c < coefficients.length; c++) {
+      for (int y = 0; y < height; y++) {
+        foldRow(coefficients[c], unit(y, height), along);
+        for (int x = 0; x < width; x++) {
+          double u = unit(x, width);
           double sum = 0;
-          for (int k = 0; k < basis.length; k++) {
-            sum += coefficients[c][k] * basis[k];
+          for (int k = degree; k >= 0; k--) {
+            sum = sum * u + along[k];
           }
           out[c][y * width + x] = (float) sum;
         }
       }
     }
     return out;
+  }
+
+  /** As {@link #on}, for a surface of three channels. */
+  ColorPlanes planes(int width, int height) {
+    float[][] channels = on(width, height);
+    return new ColorPlanes(width, height, channels[0], channels[1], channels[2]);
+  }
+
+  /** The row's own polynomial in {@code u}: coefficients by power, with {@code v} put in. */
+  private void foldRow(double[] all, double v, double[] along) {
+    Arrays.fill(along, 0);
+    int k = 0;
+    for (int total = 0; total <= degree; total++) {
+      double rising = 1;
+      for (int j = 0; j <= total; j++) {
+        along[total - j] += all[k++] * rising;
+        rising *= v;
+      }
+    }
   }
 
   static double unit(int position, int size) {

@@ -33,9 +33,7 @@ final class SurfaceFitter {
     Arrays.fill(weights, 1);
     double[][] coefficients = new double[3][];
     for (int round = 0; round < ROUNDS; round++) {
-      for (int c = 0; c < 3; c++) {
-        coefficients[c] = solve(bases, lab.channel(c), samples, weights);
-      }
+      coefficients = solve(bases, lab, samples, weights);
       reweight(lab, samples, bases, coefficients, weights, leastSigma);
     }
     return new Surface(degree, coefficients);
@@ -91,21 +89,29 @@ final class SurfaceFitter {
     return sum;
   }
 
-  /** Weighted normal equations with a small ridge, by Gaussian elimination with pivoting. */
-  private static double[] solve(double[][] bases, float[] values, int[] samples, double[] weights) {
+  /**
+   * Weighted normal equations with a small ridge, by Gaussian elimination with pivoting; the three
+   * channels are three right-hand sides of one matrix.
+   */
+  private static double[][] solve(
+      double[][] bases, ColorPlanes lab, int[] samples, double[] weights) {
     int n = bases[0].length;
-    double[][] m = new double[n][n + 1];
+    double[][] m = new double[n][n + 3];
     for (int s = 0; s < samples.length; s++) {
       double w = weights[s];
       if (w == 0) {
         continue;
       }
+      double[] basis = bases[s];
       for (int i = 0; i < n; i++) {
-        double wi = w * bases[s][i];
+        double wi = w * basis[i];
+        double[] row = m[i];
         for (int j = i; j < n; j++) {
-          m[i][j] += wi * bases[s][j];
+          row[j] += wi * basis[j];
         }
-        m[i][n] += wi * values[samples[s]];
+        row[n] += wi * lab.c0()[samples[s]];
+        row[n + 1] += wi * lab.c1()[samples[s]];
+        row[n + 2] += wi * lab.c2()[samples[s]];
       }
     }
     double ridge = RIDGE * Math.max(1, m[0][0]);
@@ -118,7 +124,8 @@ final class SurfaceFitter {
     return eliminate(m);
   }
 
-  private static double[] eliminate(double[][] m) {
+  /** Solves the system in the first columns of {@code m} for each of its last three. */
+  private static double[][] eliminate(double[][] m) {
     int n = m.length;
     for (int k = 0; k < n; k++) {
       int pivot = k;
@@ -132,18 +139,20 @@ final class SurfaceFitter {
       m[pivot] = swap;
       for (int i = k + 1; i < n; i++) {
         double f = m[i][k] / m[k][k];
-        for (int j = k; j <= n; j++) {
+        for (int j = k; j < n + 3; j++) {
           m[i][j] -= f * m[k][j];
         }
       }
     }
-    double[] x = new double[n];
-    for (int i = n - 1; i >= 0; i--) {
-      double sum = m[i][n];
-      for (int j = i + 1; j < n; j++) {
-        sum -= m[i][j] * x[j];
+    double[][] x = new double[3][n];
+    for (int c = 0; c < 3; c++) {
+      for (int i = n - 1; i >= 0; i--) {
+        double sum = m[i][n + c];
+        for (int j = i + 1; j < n; j++) {
+          sum -= m[i][j] * x[c][j];
+        }
+        x[c][i] = sum / m[i][i];
       }
-      x[i] = sum / m[i][i];
     }
     return x;
   }

@@ -2,7 +2,7 @@ package org.ablebatch.core.ink;
 
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.matting.BandMatting;
-import org.ablebatch.core.matting.GridMap;
+import org.ablebatch.core.raster.GridMap;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 

@@ -2,6 +2,7 @@ package org.ablebatch.core.matting;
 
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.GridMap;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.trimap.Trimap;

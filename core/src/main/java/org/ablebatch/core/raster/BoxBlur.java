@@ -41,20 +41,22 @@ public final class BoxBlur {
   private static void line(float[] in, float[] out, int start, int length, int radius) {
     double sum = 0;
     int count = 0;
+    int from = 0;
     for (int i = 0; i < Math.min(radius, length); i++) {
       sum += in[start + i];
       count++;
     }
+    double whole = 1.0 / (2 * radius + 1);
     for (int i = 0; i < length; i++) {
       if (i + radius < length) {
         sum += in[start + (i + radius)];
         count++;
       }
-      if (i - radius - 1 >= 0) {
-        sum -= in[start + (i - radius - 1)];
+      if (i - radius > from) {
+        sum -= in[start + from++];
         count--;
       }
-      out[start + i] = (float) (sum / count);
+      out[start + i] = (float) (count == 2 * radius + 1 ? sum * whole : sum / count);
     }
   }
 }

@@ -35,4 +35,16 @@ public final class HalfSize {
     }
     return out;
   }
+
+  /** A set at half size, back on the {@code width} × {@code height} grid it was halved from. */
+  public static boolean[] back(boolean[] half, int width, int height) {
+    boolean[] out = new boolean[width * height];
+    int w = (width + 1) / 2;
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < width; x++) {
+        out[y * width + x] = half[y / 2 * w + x / 2];
+      }
+    }
+    return out;
+  }
 }

@@ -112,7 +112,9 @@ record BackdropLikeness(
       float darker = s < darkest ? SURE_OTHER + (darkest - s) * 8 : 0;
       shade[i] = s;
       otherness[i] = Math.max(off / allowed, Math.max(brighter, darker));
-      float tint = (float) Math.hypot(aMean[i] - s * ba, bMean[i] - s * bb);
+      float ta = aMean[i] - s * ba;
+      float tb = bMean[i] - s * bb;
+      float tint = (float) Math.sqrt(ta * ta + tb * tb);
       boolean candidate =
           off < allowed
               && tint < STEADY_TINT + SHADOW_TINT * Math.max(0, 1 - s) + STEADY_SIGMAS * sigma

@@ -1,4 +1,4 @@
-package org.ablebatch.core.matting;
+package org.ablebatch.core.raster;
 
 /**
  * Samples coarse grids at the pixels of a fine one, bilinearly, with pixel centres matched. Set the
