@@ -12,8 +12,8 @@ record BorderRing(boolean[] pixels, boolean[] taken) {
   private static final float MAIN_COLOUR_REACH = 2.5f;
 
   /**
-   * @param guess at the subject, 0..1, on the same grid; the border where it is likely is not asked,
-   *     as long as enough of the border remains
+   * @param guess at the subject, 0..1, on the same grid; the border where it is likely is not
+   *     asked, as long as enough of the border remains
    */
   static BorderRing of(int width, int height, Optional<float[]> guess) {
     int depth = (int) Math.max(1, Math.round(DEPTH_SHARE * Math.min(width, height)));

@@ -2,6 +2,8 @@ package org.ablebatch.core.cut;
 
 import java.util.Map;
 import org.ablebatch.core.check.Confidence;
+import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.subject.Subjects;
 
 /** What became of a picture: a cutout, or a plain reason why there is none. */
 public sealed interface CutOutcome {
@@ -11,7 +13,7 @@ public sealed interface CutOutcome {
 
   /**
    * @param reason why this method, as a sentence part: "plain light backdrop"
-   * @param subjects number of separate parts that were kept
+   * @param subjects what was found, numbered; those kept make up the cutout
    * @param millisPerStage wall time of each stage, in order
    */
   record Done(
@@ -19,7 +21,7 @@ public sealed interface CutOutcome {
       Method method,
       String reason,
       Confidence confidence,
-      int subjects,
+      Subjects subjects,
       Map<String, Long> millisPerStage)
       implements CutOutcome {}
 

@@ -1,6 +1,9 @@
 package org.ablebatch.core.cut;
 
-/** Hears which stage begins, and may ask the engine to stop there. */
+/**
+ * Hears again and again, at least some ten times a second, which stage the engine is in, and may
+ * ask it to stop.
+ */
 @FunctionalInterface
 public interface CutProgress {
   CutProgress NONE = stage -> true;
@@ -8,5 +11,5 @@ public interface CutProgress {
   /**
    * @return false to stop; {@link Cutter} then throws {@link CutStopped}
    */
-  boolean enters(CutStage stage);
+  boolean goesOn(CutStage stage);
 }

@@ -4,7 +4,7 @@ package org.ablebatch.core.cut;
 public final class CutStopped extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  public CutStopped(CutStage before) {
-    super("stopped before " + before);
+  public CutStopped(CutStage during) {
+    super("stopped during " + during);
   }
 }

@@ -3,16 +3,23 @@ package org.ablebatch.core.cut;
 import java.util.Optional;
 import org.ablebatch.core.backdrop.BackdropKind;
 import org.ablebatch.core.check.Confidence;
+import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.ink.InkMatte;
 import org.ablebatch.core.matting.BandMatting;
+import org.ablebatch.core.matting.SeeThroughMatte;
 import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.subject.HintedCut;
 import org.ablebatch.core.subject.PlainSubjectFinder;
 import org.ablebatch.core.subject.SceneSubjectFinder;
+import org.ablebatch.core.subject.SeeThroughBody;
+import org.ablebatch.core.subject.SolidPartFinder;
 import org.ablebatch.core.subject.SubjectFinder;
 import org.ablebatch.core.subject.SubjectRegion;
+import org.ablebatch.core.subject.Subjects;
 import org.ablebatch.core.trimap.Trimap;
+import org.ablebatch.core.work.Pulse;
 
 /**
  * The subject at reading size, and how its matte and its confidence follow from the method.
@@ -24,22 +31,48 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
   private static final float SURE_GUESS = 0.8f;
   private static final double LEAST_KEPT = 0.5;
 
-  static Found in(Scene scene, MethodChooser.Choice choice) {
+  static Found in(Scene scene, MethodChooser.Choice choice, Pulse pulse) {
     SubjectRegion region =
         choice
             .sheet()
             .map(sheet -> sheet.region())
-            .orElseGet(() -> finder(choice.method(), scene).find(seenBy(choice.method(), scene)));
+            .orElseGet(
+                () -> finder(choice.method(), scene).find(seenBy(choice.method(), scene), pulse));
     return new Found(region, choice);
   }
 
+  /** Solved again around the hints. */
+  Found hinted(Scene scene, HintMarks marks) {
+    return marks.any() ? new Found(HintedCut.apply(scene, region, marks), choice) : this;
+  }
+
+  /** Only with the subjects that are kept. */
+  Found keeping(Subjects subjects) {
+    return new Found(region.keeping(subjects.keptPixels()), choice);
+  }
+
   /** Coverage and clean colours at full size. */
-  BandMatting.Result matte(Picture picture, Scene scene) {
+  BandMatting.Result matte(Picture picture, Scene scene, HintMarks marks, Pulse pulse) {
     if (choice.sheet().isPresent()) {
-      return InkMatte.solve(picture, choice.sheet().get());
+      return InkMatte.solve(picture, choice.sheet().get(), region.subject(), pulse);
     }
-    Trimap trimap = Trimap.around(region, scene.lab(), scene.backdrop().sigma());
-    return BandMatting.solve(picture, scene.linear(), trimap);
+    Trimap trimap = Trimap.around(region, scene.lab(), scene.backdrop().sigma(), marks.mixed());
+    BandMatting.Result solid =
+        BandMatting.solve(picture, scene.linear(), trimap, scene.emptySet(), pulse);
+    return choice.method() == Method.SEE_THROUGH
+        ? SeeThroughMatte.add(
+            picture, scene, solid, SeeThroughBody.around(scene, region).body(), pulse)
+        : solid;
+  }
+
+  /** True when what was found is the solid part of something like glass. */
+  boolean speaksForGlass(Scene scene) {
+    return (choice.method() == Method.PLAIN || choice.method() == Method.UNEVEN)
+        && SeeThroughBody.around(scene, region).convincing();
+  }
+
+  Found as(MethodChooser.Choice other) {
+    return new Found(region, other);
   }
 
   Confidence confidence(Scene scene, BandMatting.Result matte) {
@@ -81,7 +114,11 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
 
   private static SubjectFinder finder(Method method, Scene scene) {
     return switch (method) {
-      case PLAIN, UNEVEN, FLAT -> new PlainSubjectFinder();
+      case PLAIN, UNEVEN, FLAT, EMPTY_SET -> new PlainSubjectFinder();
+      case SEE_THROUGH ->
+          scene.backdrop().kind() == BackdropKind.BUSY
+              ? new SolidPartFinder()
+              : new PlainSubjectFinder();
       case BUSY -> new SceneSubjectFinder();
       case PERSON ->
           scene.backdrop().kind() == BackdropKind.BUSY

@@ -9,8 +9,10 @@ public enum Method {
   UNEVEN("uneven", "Uneven backdrop"),
   BUSY("busy", "Busy scene"),
   PERSON("person", "Person"),
+  SEE_THROUGH("see-through", "See-through"),
   INK("ink", "Ink and line art"),
   FLAT("flat", "Flat illustration"),
+  EMPTY_SET("empty-set", "Empty-set photograph"),
   TRANSPARENT("transparent", "Already transparent");
 
   private final String wireName;
@@ -29,9 +31,12 @@ public enum Method {
     return label;
   }
 
-  /** True for what a person may ask for; {@link #TRANSPARENT} is only ever found. */
+  /**
+   * True for what a person may ask for. {@link #TRANSPARENT} is only ever found, and {@link
+   * #EMPTY_SET} follows from giving such a photograph.
+   */
   public boolean isChoosable() {
-    return this != TRANSPARENT;
+    return this != TRANSPARENT && this != EMPTY_SET;
   }
 
   /**

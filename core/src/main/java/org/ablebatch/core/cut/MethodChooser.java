@@ -25,6 +25,9 @@ final class MethodChooser {
    * @param asked {@link Method#AUTO} to let the scene decide
    */
   static Choice choose(Method asked, Scene scene) {
+    if (scene.emptySet().isPresent()) {
+      return plain(Method.EMPTY_SET, "the photograph of the empty set shows what is behind");
+    }
     if (asked == Method.AUTO) {
       return choose(scene);
     }
@@ -66,6 +69,11 @@ final class MethodChooser {
                   ? "patterned or busy surroundings"
                   : "patterned or busy surroundings, and no learned prior to help");
     };
+  }
+
+  /** For a body that shows what is behind it. */
+  static Choice seeThrough() {
+    return plain(Method.SEE_THROUGH, "a body that the backdrop shows through");
   }
 
   /** For a subject in its backdrop's own colours. */

@@ -20,22 +20,31 @@ final class StageClock {
    */
   void enter(CutStage stage) {
     close();
-    if (!progress.enters(stage)) {
-      throw new CutStopped(stage);
-    }
     current = stage;
     since = System.nanoTime();
+    beat();
+  }
+
+  /**
+   * @throws CutStopped when the listener does not want to go on
+   */
+  void beat() {
+    if (!progress.goesOn(current)) {
+      throw new CutStopped(current);
+    }
   }
 
   /** Milliseconds per stage, in order. */
   Map<String, Long> stop() {
     close();
-    return millis;
+    return new LinkedHashMap<>(millis);
   }
 
   private void close() {
     if (current != null) {
-      millis.put(current.name().toLowerCase(Locale.ROOT), (System.nanoTime() - since) / 1_000_000);
+      long passed = (System.nanoTime() - since) / 1_000_000;
+      millis.merge(current.name().toLowerCase(Locale.ROOT), passed, Long::sum);
+      current = null;
     }
   }
 }

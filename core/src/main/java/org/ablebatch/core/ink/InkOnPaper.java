@@ -3,7 +3,6 @@ package org.ablebatch.core.ink;
 import java.util.Arrays;
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.ColorPlanes;
-import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.PushPull;
@@ -86,8 +85,7 @@ public record InkOnPaper(ColorPlanes paper, boolean[] strokes, float[] ink, floa
     for (int i = 0; i < evidence.length; i++) {
       evidence[i] = strokes[i] ? 1 : -1;
     }
-    Components parts = Components.of(strokes, w, h, true);
-    return new SubjectRegion(w, h, strokes, new boolean[w * h], evidence, 0, parts);
+    return new SubjectRegion(w, h, strokes, new boolean[w * h], evidence);
   }
 
   /** Coverage 0..1 of one full-size pixel over its paper, by the light that is missing. */

@@ -1,11 +1,14 @@
 package org.ablebatch.core.matting;
 
+import java.util.Optional;
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.GridMap;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.scene.EmptySet;
 import org.ablebatch.core.trimap.Trimap;
+import org.ablebatch.core.work.Pulse;
 
 /**
  * Coverage and clean colours at full resolution. Outside the band the trimap decides; inside, each
@@ -33,12 +36,19 @@ public final class BandMatting {
   private final Trimap trimap;
   private final LocalColours local;
   private final GridMap map;
+  private final Behind behind;
+  private final Pulse pulse;
 
-  private BandMatting(Picture picture, ColorPlanes linear, Trimap trimap) {
+  private BandMatting(
+      Picture picture, ColorPlanes linear, Trimap trimap, Optional<EmptySet> set, Pulse pulse) {
     this.picture = picture;
     this.trimap = trimap;
     this.local = LocalColours.spread(linear, trimap);
     this.map = new GridMap(picture.width(), picture.height(), linear.width(), linear.height());
+    this.behind =
+        set.map(known -> Behind.known(known, linear, trimap, map))
+            .orElseGet(() -> Behind.seenAround(local.backdrop(), map));
+    this.pulse = pulse;
   }
 
   /**
@@ -54,7 +64,16 @@ public final class BandMatting {
    * @param linear the picture at the trimap's size, linear light
    */
   public static Result solve(Picture picture, ColorPlanes linear, Trimap trimap) {
-    return new BandMatting(picture, linear, trimap).solve();
+    return solve(picture, linear, trimap, Optional.empty(), Pulse.NONE);
+  }
+
+  /**
+   * @param set what is behind the subject, where it is known pixel by pixel
+   * @param pulse called for every row
+   */
+  public static Result solve(
+      Picture picture, ColorPlanes linear, Trimap trimap, Optional<EmptySet> set, Pulse pulse) {
+    return new BandMatting(picture, linear, trimap, set, pulse).solve();
   }
 
   private Result solve() {
@@ -69,6 +88,7 @@ public final class BandMatting {
     long inBand = 0;
     double contrast = 0;
     for (int y = 0; y < height; y++) {
+      pulse.beat();
       map.row(y);
       for (int x = 0; x < width; x++) {
         int i = y * width + x;
@@ -76,13 +96,13 @@ public final class BandMatting {
         float d = map.sample(depth);
         if (map.sample(open) > OPEN) {
           inBand++;
-          contrast += unmix(picture.argb()[i], d / band, true, pixel);
+          contrast += unmix(x, y, d / band, true, pixel);
           store(pixel, i, coverage, colours);
         } else if (d >= band) {
           coverage[i] = (byte) 255;
         } else if (d > -band) {
           inBand++;
-          contrast += unmix(picture.argb()[i], d / band, false, pixel);
+          contrast += unmix(x, y, d / band, false, pixel);
           store(pixel, i, coverage, colours);
         }
       }
@@ -102,13 +122,14 @@ public final class BandMatting {
   }
 
   /** Solves one pixel into {@code out}; returns the distance of the two local colours. */
-  private double unmix(int argb, float depth, boolean open, Pixel out) {
+  private double unmix(int x, int y, float depth, boolean open, Pixel out) {
+    int argb = picture.at(x, y);
     float r = Srgb.toLinear(argb >> 16 & 0xFF);
     float g = Srgb.toLinear(argb >> 8 & 0xFF);
     float b = Srgb.toLinear(argb & 0xFF);
-    float br = map.sample(local.backdrop().c0());
-    float bg = map.sample(local.backdrop().c1());
-    float bb = map.sample(local.backdrop().c2());
+    float br = behind.at(x, y, 0);
+    float bg = behind.at(x, y, 1);
+    float bb = behind.at(x, y, 2);
     float fr = map.sample(local.subject().c0());
     float fg = map.sample(local.subject().c1());
     float fb = map.sample(local.subject().c2());

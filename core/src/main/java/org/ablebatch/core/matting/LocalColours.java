@@ -22,16 +22,26 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
     float[] depth = trimap.depth().values();
     float[] open = trimap.open().values();
     float[] inside = new float[depth.length];
-    float[] outside = new float[depth.length];
     for (int i = 0; i < depth.length; i++) {
-      boolean sure = Math.abs(depth[i]) > SURE_DEPTH && open[i] == 0;
+      boolean sure = depth[i] > SURE_DEPTH && open[i] == 0;
       inside[i] = depth[i] <= 0 ? 0 : sure ? 1 : THIN_WEIGHT;
-      outside[i] = depth[i] >= 0 ? 0 : sure ? 1 : open[i] > 0 ? 0 : THIN_WEIGHT;
     }
-    return new LocalColours(fill(linear, inside), fill(linear, outside));
+    return new LocalColours(fill(linear, inside), fill(linear, outside(trimap)));
   }
 
-  private static ColorPlanes fill(ColorPlanes linear, float[] weight) {
+  /** How far each pixel is known to show nothing but backdrop, 0..1. */
+  static float[] outside(Trimap trimap) {
+    float[] depth = trimap.depth().values();
+    float[] open = trimap.open().values();
+    float[] outside = new float[depth.length];
+    for (int i = 0; i < depth.length; i++) {
+      boolean sure = depth[i] < -SURE_DEPTH && open[i] == 0;
+      outside[i] = depth[i] >= 0 ? 0 : sure ? 1 : open[i] > 0 ? 0 : THIN_WEIGHT;
+    }
+    return outside;
+  }
+
+  static ColorPlanes fill(ColorPlanes linear, float[] weight) {
     int w = linear.width();
     int h = linear.height();
     return new ColorPlanes(

@@ -37,4 +37,18 @@ public record Picture(int width, int height, int[] argb) {
   public Rect bounds() {
     return new Rect(0, 0, width, height);
   }
+
+  /**
+   * A copy of the part inside {@code frame}.
+   *
+   * @param frame wholly inside the picture
+   */
+  public Picture crop(Rect frame) {
+    int[] out = new int[Math.multiplyExact(frame.width(), frame.height())];
+    for (int y = 0; y < frame.height(); y++) {
+      System.arraycopy(
+          argb, (frame.y() + y) * width + frame.x(), out, y * frame.width(), frame.width());
+    }
+    return new Picture(frame.width(), frame.height(), out);
+  }
 }

@@ -26,4 +26,32 @@ public record Rect(int x, int y, int width, int height) {
   public Rect grow(int pixels) {
     return new Rect(x - pixels, y - pixels, width + 2 * pixels, height + 2 * pixels);
   }
+
+  /** The smallest rectangle around both. */
+  public Rect span(Rect other) {
+    int left = Math.min(x, other.x);
+    int top = Math.min(y, other.y);
+    return new Rect(
+        left,
+        top,
+        Math.max(right(), other.right()) - left,
+        Math.max(bottom(), other.bottom()) - top);
+  }
+
+  public Rect moved(int dx, int dy) {
+    return new Rect(x + dx, y + dy, width, height);
+  }
+
+  /**
+   * This rectangle on a grid of {@code gridWidth} × {@code gridHeight}, as the pixels that it
+   * covers of a finer or coarser picture of the same shape.
+   */
+  public Rect scaled(int gridWidth, int gridHeight, Rect picture) {
+    int left = (int) ((long) x * picture.width / gridWidth);
+    int top = (int) ((long) y * picture.height / gridHeight);
+    int r = (int) Math.ceil(right() * (double) picture.width / gridWidth);
+    int b = (int) Math.ceil(bottom() * (double) picture.height / gridHeight);
+    return new Rect(
+        left, top, Math.min(picture.width, r) - left, Math.min(picture.height, b) - top);
+  }
 }

@@ -1,10 +1,10 @@
 package org.ablebatch.core.raster;
 
 /** Shape checks at the door, with messages that name both sides. */
-final class Shapes {
+public final class Shapes {
   private Shapes() {}
 
-  static void requireSize(String name, int length, int width, int height) {
+  public static void requireSize(String name, int length, int width, int height) {
     if (width < 1 || height < 1) {
       throw new IllegalArgumentException(
           "a grid needs at least 1 × 1, not " + width + " × " + height);

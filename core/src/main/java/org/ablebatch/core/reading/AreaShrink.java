@@ -5,6 +5,7 @@ import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.work.Pulse;
 
 /**
  * Shrinks a picture to reading size by averaging areas in linear light, so that thin bright and
@@ -26,6 +27,11 @@ public final class AreaShrink {
 
   /** Linear-light R, G, B in 0..1 on the given grid; the picture's transparency is ignored. */
   public static ColorPlanes toLinear(Picture picture, int width, int height) {
+    return toLinear(picture, width, height, Pulse.NONE);
+  }
+
+  /** As {@link #toLinear(Picture, int, int)}, with a beat for every row of the grid. */
+  public static ColorPlanes toLinear(Picture picture, int width, int height, Pulse pulse) {
     ColorPlanes out = new ColorPlanes(width, height);
     int[] column = new int[picture.width()];
     for (int x = 0; x < picture.width(); x++) {
@@ -37,6 +43,7 @@ public final class AreaShrink {
     for (int y = 0; y < picture.height(); y++) {
       row = (int) ((long) y * height / picture.height());
       if (row != filledRow) {
+        pulse.beat();
         finishRow(out, filledRow, count);
         java.util.Arrays.fill(count, 0);
         filledRow = row;

@@ -9,6 +9,7 @@ import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.reading.AreaShrink;
+import org.ablebatch.core.work.Pulse;
 
 /**
  * What the engine sees at reading size, before it decides anything. All planes share one grid.
@@ -18,30 +19,46 @@ import org.ablebatch.core.reading.AreaShrink;
  * @param backdrop the smooth surface through the picture's border, and how well it fits
  * @param subjectPrior learned guess at the subject, 0..1; empty without a prior
  * @param personPrior learned guess at a person, should there be one, 0..1; empty without a prior
+ * @param emptySet what is behind the subject, when a photograph of it fits; {@code lab} and {@code
+ *     backdrop} are then those of the picture with the set divided out
  */
 public record Scene(
     ColorPlanes linear,
     ColorPlanes lab,
     Backdrop backdrop,
     Optional<Plane> subjectPrior,
-    Optional<Plane> personPrior) {
+    Optional<Plane> personPrior,
+    Optional<EmptySet> emptySet) {
 
   /**
    * @param picture full size, upright; unchanged
    * @param maxPixels the reading size
+   * @param emptySet a photograph of the set without the subject; ignored when it does not fit
    */
-  public static Scene read(Picture picture, int maxPixels, Priors priors) {
+  public static Scene read(
+      Picture picture, int maxPixels, Priors priors, Optional<Picture> emptySet, Pulse pulse) {
     Rect grid = AreaShrink.readingGrid(picture.width(), picture.height(), maxPixels);
-    ColorPlanes linear = AreaShrink.toLinear(picture, grid.width(), grid.height());
-    ColorPlanes lab = AreaShrink.toOkLab(linear);
+    ColorPlanes linear = AreaShrink.toLinear(picture, grid.width(), grid.height(), pulse);
     Optional<Plane> subject = priors.subject().map(prior -> prior.suggest(linear));
+    pulse.beat();
     Optional<Plane> person = priors.person().map(prior -> prior.suggest(linear));
-    return new Scene(linear, lab, BackdropReader.read(lab, subject), subject, person);
+    Optional<EmptySet> set = emptySet.flatMap(photograph -> EmptySet.match(picture, photograph));
+    pulse.beat();
+    ColorPlanes lab =
+        AreaShrink.toOkLab(
+            set.map(known -> EmptySet.flatten(linear, known.planes(grid.width(), grid.height())))
+                .orElse(linear));
+    pulse.beat();
+    return new Scene(linear, lab, BackdropReader.read(lab, subject), subject, person, set);
+  }
+
+  public static Scene read(Picture picture, int maxPixels, Priors priors) {
+    return read(picture, maxPixels, priors, Optional.empty(), Pulse.NONE);
   }
 
   /** The same scene with another guess at the subject, such as the person prior's. */
   public Scene guessing(Optional<Plane> guess) {
-    return new Scene(linear, lab, backdrop, guess, personPrior);
+    return new Scene(linear, lab, backdrop, guess, personPrior, emptySet);
   }
 
   public int width() {

@@ -1,7 +1,7 @@
 package org.ablebatch.core.stroke;
 
 import java.util.List;
-import org.ablebatch.core.cut.Cutout;
+import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;

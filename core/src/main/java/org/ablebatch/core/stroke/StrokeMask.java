@@ -14,10 +14,10 @@ import org.ablebatch.core.raster.Rect;
  * @param box the rectangle, clipped to the picture; may be empty
  * @param strength 0..255 for each of its pixels, row by row
  */
-record StrokeMask(Rect box, byte[] strength) {
+public record StrokeMask(Rect box, byte[] strength) {
   private static final double EDGE = 0.5;
 
-  static StrokeMask of(BrushStroke stroke, int width, int height) {
+  public static StrokeMask of(BrushStroke stroke, int width, int height) {
     Rect box = reach(stroke).intersect(new Rect(0, 0, width, height));
     byte[] strength = new byte[box.width() * box.height()];
     List<StrokePoint> points = stroke.points();

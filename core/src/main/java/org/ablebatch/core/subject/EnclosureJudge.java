@@ -11,9 +11,6 @@ import org.ablebatch.core.scene.Scene;
  * bright, equally even, or equally placed.
  */
 final class EnclosureJudge {
-  /** What each place became, written into the markers. */
-  record Verdicts(int opened, int shadows, int interiors) {}
-
   private static final double LEAST_SHARE = 0.00002;
   private static final double GAP_SHADE_OFF = 0.022;
   private static final double GAP_EVEN = 0.024;
@@ -44,7 +41,8 @@ final class EnclosureJudge {
 
   private EnclosureJudge() {}
 
-  static Verdicts judge(BackdropLikeness likeness, BackdropLikeness around, Scene scene) {
+  /** Writes what each place is into the markers of {@code likeness}. */
+  static void judge(BackdropLikeness likeness, BackdropLikeness around, Scene scene) {
     int width = scene.width();
     int height = scene.height();
     Backdrop backdrop = scene.backdrop();
@@ -57,9 +55,6 @@ final class EnclosureJudge {
       sureSubject += marker == BackdropLikeness.SUBJECT ? 1 : 0;
     }
     byte[] verdict = new byte[facts.length];
-    int gaps = 0;
-    int shadows = 0;
-    int interiors = 0;
     double least = Math.max(3, LEAST_SHARE * width * height);
     for (int label = 1; label < facts.length; label++) {
       PlaceFacts f = facts[label];
@@ -69,9 +64,6 @@ final class EnclosureJudge {
       boolean painted = islands.share(label) > PAINTED;
       boolean gap = !painted && (isGap(f, backdrop) || isGap(seen[label], backdrop));
       boolean shadow = !gap && !painted && isShadow(f, sureSubject);
-      gaps += gap ? 1 : 0;
-      shadows += shadow ? 1 : 0;
-      interiors += gap || shadow ? 0 : 1;
       verdict[label] = gap || shadow ? BackdropLikeness.BACKDROP : BackdropLikeness.SUBJECT;
     }
     for (int i = 0; i < likeness.markers().length; i++) {
@@ -80,7 +72,6 @@ final class EnclosureJudge {
         likeness.markers()[i] = verdict[label];
       }
     }
-    return new Verdicts(gaps, shadows, interiors);
   }
 
   /** As bright, as even and as coloured as the backdrop would be there. */

@@ -4,6 +4,7 @@ import org.ablebatch.core.backdrop.Backdrop;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.work.Pulse;
 
 /**
  * The subject on a backdrop that a smooth surface describes.
@@ -40,28 +41,22 @@ public final class PlainSubjectFinder implements SubjectFinder {
   private static final float CERTAIN = 3.5f;
 
   @Override
-  public SubjectRegion find(Scene scene) {
+  public SubjectRegion find(Scene scene, Pulse pulse) {
     ColorPlanes lab = scene.lab();
     Backdrop backdrop = scene.backdrop();
     int width = lab.width();
     int height = lab.height();
     BackdropLikeness likeness = BackdropLikeness.measure(lab, backdrop);
-    EnclosureJudge.Verdicts verdicts =
-        EnclosureJudge.judge(likeness, likeness.asSeenAround(lab, backdrop), scene);
+    EnclosureJudge.judge(likeness, likeness.asSeenAround(lab, backdrop), scene);
+    pulse.beat();
     float[] odds = odds(likeness, scene);
     boolean[] subject = ContrastCut.divide(lab, odds);
+    pulse.beat();
     addColours(odds, subject, likeness, scene);
     subject = ContrastCut.divide(lab, odds);
     boolean[] doubtful = likeness.undecided();
-    dropCrumbs(subject, likeness, width, height);
-    return new SubjectRegion(
-        width,
-        height,
-        subject,
-        doubtful,
-        likeness.evidence(),
-        verdicts.opened(),
-        Components.of(subject, width, height, true));
+    boolean[] dropped = dropCrumbs(subject, likeness, width, height);
+    return new SubjectRegion(width, height, subject, doubtful, likeness.evidence(), dropped);
   }
 
   /** Lets the colours of the two sides speak where nothing else was certain. */
@@ -117,12 +112,15 @@ public final class PlainSubjectFinder implements SubjectFinder {
 
   /**
    * Removes parts that are too small to be meant; a part that stands out strongly may be smaller.
+   *
+   * @return what was removed
    */
-  private static void dropCrumbs(
+  private static boolean[] dropCrumbs(
       boolean[] subject, BackdropLikeness likeness, int width, int height) {
     Components parts = Components.of(subject, width, height, true);
     int largest = parts.regions().stream().mapToInt(Components.Region::area).max().orElse(0);
     double least = Math.max(LEAST_PART * subject.length, 0.004 * largest);
+    boolean[] dropped = new boolean[subject.length];
     float[] strength = new float[parts.regions().size() + 1];
     for (int i = 0; i < subject.length; i++) {
       strength[parts.labels()[i]] += likeness.otherness()[i];
@@ -133,7 +131,9 @@ public final class PlainSubjectFinder implements SubjectFinder {
         int area = parts.regions().get(label - 1).area();
         boolean strong = strength[label] / area > 3;
         subject[i] = area >= (strong ? least / 3 : least);
+        dropped[i] = !subject[i];
       }
     }
+    return dropped;
   }
 }

@@ -4,6 +4,7 @@ import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.reading.HalfSize;
 import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.work.Pulse;
 
 /**
  * The subject where no surface describes what is behind it: colour odds between a guess and its
@@ -21,7 +22,7 @@ public final class SceneSubjectFinder implements SubjectFinder {
   private static final float SLIGHT = 0.9f;
 
   @Override
-  public SubjectRegion find(Scene scene) {
+  public SubjectRegion find(Scene scene, Pulse pulse) {
     float[] guess = scene.subjectPrior().map(p -> p.values()).orElseGet(() -> centre(scene));
     ColorPlanes small = HalfSize.of(scene.lab());
     float[] smallGuess = HalfSize.of(guess, scene.width(), scene.height());
@@ -30,12 +31,13 @@ public final class SceneSubjectFinder implements SubjectFinder {
     float[] odds = null;
     for (int round = 0; round < ROUNDS; round++) {
       odds = odds(cells, kept, smallGuess, small.width(), small.height());
+      pulse.beat();
       kept = asWeights(ContrastCut.divide(small, perPixel(cells, odds, smallGuess)));
     }
     int[] fineCells = ColourTable.cells(scene.lab());
     float[] costs = perPixel(fineCells, odds, guess);
     boolean[] subject = ContrastCut.divide(scene.lab(), costs);
-    keepLargeParts(subject, scene.width(), scene.height());
+    boolean[] dropped = keepLargeParts(subject, scene.width(), scene.height());
     boolean[] doubtful = new boolean[subject.length];
     for (int i = 0; i < doubtful.length; i++) {
       doubtful[i] = Math.abs(costs[i]) < 1;
@@ -44,14 +46,7 @@ public final class SceneSubjectFinder implements SubjectFinder {
     for (int i = 0; i < evidence.length; i++) {
       evidence[i] = odds[fineCells[i]] - SLIGHT;
     }
-    return new SubjectRegion(
-        scene.width(),
-        scene.height(),
-        subject,
-        doubtful,
-        evidence,
-        0,
-        Components.of(subject, scene.width(), scene.height(), true));
+    return new SubjectRegion(scene.width(), scene.height(), subject, doubtful, evidence, dropped);
   }
 
   private static float[] odds(int[] cells, float[] kept, float[] guess, int width, int height) {
@@ -95,13 +90,17 @@ public final class SceneSubjectFinder implements SubjectFinder {
     return out;
   }
 
-  private static void keepLargeParts(boolean[] subject, int width, int height) {
+  /** Returns what was removed. */
+  private static boolean[] keepLargeParts(boolean[] subject, int width, int height) {
     Components parts = Components.of(subject, width, height, true);
     int largest = parts.regions().stream().mapToInt(Components.Region::area).max().orElse(0);
     double least = Math.max(LEAST_PART * subject.length, 0.05 * largest);
+    boolean[] dropped = new boolean[subject.length];
     for (int i = 0; i < subject.length; i++) {
       int label = parts.labels()[i];
       subject[i] = label > 0 && parts.regions().get(label - 1).area() >= least;
+      dropped[i] = label > 0 && !subject[i];
     }
+    return dropped;
   }
 }

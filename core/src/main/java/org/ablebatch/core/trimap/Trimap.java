@@ -23,6 +23,13 @@ public record Trimap(Plane depth, float bandRadius, Plane open) {
    * @param sigma noise of what is behind the subject, OKLab
    */
   public static Trimap around(SubjectRegion region, ColorPlanes lab, float sigma) {
+    return around(region, lab, sigma, new boolean[region.subject().length]);
+  }
+
+  /**
+   * @param mixed where somebody said that fine subject and backdrop are mixed: left open
+   */
+  public static Trimap around(SubjectRegion region, ColorPlanes lab, float sigma, boolean[] mixed) {
     int w = region.width();
     int h = region.height();
     boolean[] outside = new boolean[w * h];
@@ -37,6 +44,9 @@ public record Trimap(Plane depth, float bandRadius, Plane open) {
       depth[i] = outside[i] ? -(beyond[i] - 0.5f) : inside[i] - 0.5f;
     }
     float[] open = Strands.open(lab, depth, region.evidence(), sigma);
+    for (int i = 0; i < open.length; i++) {
+      open[i] = mixed[i] ? 1 : open[i];
+    }
     return new Trimap(new Plane(w, h, depth), BAND_RADIUS, new Plane(w, h, open));
   }
 }

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.prior.Priors;
-import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.scene.Scene;
@@ -116,7 +115,6 @@ class ConfidenceTest {
       subject[i] = truth[i] > 0.5;
       evidence[i] = subject[i] ? 1 : -1;
     }
-    Components parts = Components.of(subject, W, H, true);
-    return new SubjectRegion(W, H, subject, new boolean[W * H], evidence, 0, parts);
+    return new SubjectRegion(W, H, subject, new boolean[W * H], evidence);
   }
 }

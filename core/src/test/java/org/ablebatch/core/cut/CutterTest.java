@@ -17,6 +17,7 @@ import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.ablebatch.core.prior.Priors;
+import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.junit.jupiter.api.Test;
@@ -42,7 +43,7 @@ class CutterTest {
     assertThat(done.method()).isEqualTo(Method.PLAIN);
     assertThat(error(truth, done.cutout().matte())).isLessThan(0.004);
     assertThat(done.confidence().percent()).isGreaterThan(60);
-    assertThat(done.subjects()).isEqualTo(1);
+    assertThat(done.subjects().keptCount()).isEqualTo(1);
   }
 
   @Test

@@ -14,6 +14,7 @@ import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.reading.AreaShrink;
+import org.ablebatch.core.work.Pulse;
 import org.junit.jupiter.api.Test;
 
 class InkOnPaperTest {
@@ -89,7 +90,9 @@ class InkOnPaperTest {
     double[] truth = coverage(W, H, LINES);
     Picture picture = compose(W, H, truth, INK, PAPER, fallingLight(), 1);
 
-    BandMatting.Result result = InkMatte.solve(picture, InkOnPaper.read(linear(picture)));
+    InkOnPaper sheet = InkOnPaper.read(linear(picture));
+    BandMatting.Result result =
+        InkMatte.solve(picture, sheet, sheet.region().subject(), Pulse.NONE);
 
     double error = 0;
     for (int i = 0; i < truth.length; i++) {

@@ -8,7 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.ablebatch.core.raster.ColorPlanes;
-import org.ablebatch.core.raster.Components;
+import org.ablebatch.core.raster.GridMap;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
@@ -90,15 +90,7 @@ class BandMattingTest {
     for (int i = 0; i < subject.length; i++) {
       subject[i] = truth[i] > 0.5;
     }
-    SubjectRegion region =
-        new SubjectRegion(
-            W,
-            H,
-            subject,
-            new boolean[W * H],
-            new float[W * H],
-            0,
-            Components.of(subject, W, H, true));
+    SubjectRegion region = new SubjectRegion(W, H, subject, new boolean[W * H], new float[W * H]);
     Trimap drawn = Trimap.around(region, AreaShrink.toOkLab(linear), 0.004f);
     Trimap closed = new Trimap(drawn.depth(), drawn.bandRadius(), new Plane(W, H));
     return BandMatting.solve(picture, linear, closed);

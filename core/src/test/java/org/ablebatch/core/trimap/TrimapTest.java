@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.function.DoubleBinaryOperator;
 import org.ablebatch.core.raster.ColorPlanes;
-import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.subject.SubjectRegion;
 import org.junit.jupiter.api.Test;
 
@@ -91,9 +90,7 @@ class TrimapTest {
       evidence[i] = seen[i] > 0.5 ? 1 : -1;
       lab.c0()[i] = (float) (0.85 - 0.6 * seen[i]);
     }
-    SubjectRegion region =
-        new SubjectRegion(
-            W, H, subject, new boolean[W * H], evidence, 0, Components.of(subject, W, H, true));
+    SubjectRegion region = new SubjectRegion(W, H, subject, new boolean[W * H], evidence);
     return Trimap.around(region, lab, sigma);
   }
 }

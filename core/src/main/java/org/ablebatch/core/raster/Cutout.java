@@ -1,7 +1,4 @@
-package org.ablebatch.core.cut;
-
-import org.ablebatch.core.raster.Matte;
-import org.ablebatch.core.raster.Picture;
+package org.ablebatch.core.raster;
 
 /**
  * A matte with the subject's clean colours.

@@ -1,0 +1,96 @@
+package org.ablebatch.core.cut;
+
+import java.util.Locale;
+import org.ablebatch.core.check.Confidence;
+import org.ablebatch.core.hint.HintMarks;
+import org.ablebatch.core.matting.BandMatting;
+import org.ablebatch.core.prior.Priors;
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.subject.Subjects;
+
+/** Cuts one frame: the whole picture, or what a box encloses. */
+final class FrameCut {
+  static final int READING_PIXELS = 400_000;
+
+  /** Below this share of the frame a found subject is noise. */
+  private static final double LEAST_SUBJECT = 0.0006;
+
+  private FrameCut() {}
+
+  /**
+   * @param request its boxes are ignored
+   * @throws CutStopped when the clock's listener says so
+   */
+  static CutOutcome cut(CutRequest request, Priors priors, StageClock clock) {
+    clock.enter(CutStage.READ);
+    Scene scene =
+        Scene.read(request.picture(), READING_PIXELS, priors, request.emptySet(), clock::beat);
+    boolean refused = request.emptySet().isPresent() && scene.emptySet().isEmpty();
+    MethodChooser.Choice choice = MethodChooser.choose(request.method(), scene);
+
+    clock.enter(CutStage.FIND);
+    Found found = Found.in(scene, choice, clock::beat);
+    if (request.method() == Method.AUTO && found.missesTheGuess(scene)) {
+      found = Found.in(scene, MethodChooser.closeColours(), clock::beat);
+    }
+    if (request.method() == Method.AUTO && found.speaksForGlass(scene)) {
+      found = found.as(MethodChooser.seeThrough());
+    }
+    HintMarks marks =
+        HintMarks.of(request.hints(), scene.width(), scene.height(), request.picture().bounds());
+    found = found.hinted(scene, marks);
+    Subjects subjects =
+        Subjects.in(found.region(), request.picture().bounds()).choose(request.choice());
+    found = found.keeping(subjects);
+    Method method = found.choice().method();
+    if (found.region().area() < Math.max(1, LEAST_SUBJECT * scene.width() * scene.height())) {
+      return new CutOutcome.NothingFound(method, nothingBecause(scene, method, subjects));
+    }
+    clock.enter(CutStage.MATTE);
+    BandMatting.Result matte = found.matte(request.picture(), scene, marks, clock::beat);
+
+    clock.enter(CutStage.JUDGE);
+    Confidence confidence = found.confidence(scene, matte);
+    return new CutOutcome.Done(
+        new Cutout(matte.matte(), matte.colours()),
+        method,
+        reason(found.choice().reason(), refused, marks),
+        confidence,
+        subjects,
+        clock.stop());
+  }
+
+  private static String reason(String reason, boolean refused, HintMarks marks) {
+    return reason
+        + (marks.any() ? ", and hints by hand" : "")
+        + (refused ? "; the empty-set photograph shows another set and was not used" : "");
+  }
+
+  private static String nothingBecause(Scene scene, Method method, Subjects subjects) {
+    if (!subjects.list().isEmpty() && subjects.keptCount() == 0) {
+      return "Nothing is left: every subject is switched off";
+    }
+    return isOneColour(scene.lab())
+        ? "No subject found: the picture is one even colour"
+        : String.format(
+            Locale.ROOT,
+            "No subject found: nothing stands out from the backdrop (method %s)",
+            method.label());
+  }
+
+  private static boolean isOneColour(ColorPlanes lab) {
+    float spread = 0;
+    for (int c = 0; c < 3; c++) {
+      float low = Float.MAX_VALUE;
+      float high = -Float.MAX_VALUE;
+      for (float v : lab.channel(c)) {
+        low = Math.min(low, v);
+        high = Math.max(high, v);
+      }
+      spread = Math.max(spread, high - low);
+    }
+    return spread < 0.03;
+  }
+}

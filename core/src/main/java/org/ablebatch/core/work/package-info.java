@@ -1,0 +1,2 @@
+/** Long computations that can be stopped. */
+package org.ablebatch.core.work;
