@@ -11,6 +11,7 @@ export const keys = {
   batches: ['batches'] as const,
   batch: (id: number) => ['batch', id] as const,
   pictures: (id: number) => ['pictures', id] as const,
+  subjects: (id: number, version: number) => ['subjects', id, version] as const,
   deliveries: (id: number) => ['deliveries', id] as const,
 }
 

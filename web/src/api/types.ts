@@ -27,10 +27,21 @@ export type Picture = Omit<
 > & { state: PictureState }
 
 export type Look = Sent<Schemas['Look']>
-export type Batch = Omit<Sent<Schemas['Batch'], 'medianConfidence'>, 'counts' | 'look'> & {
+export type EmptySet = Sent<Schemas['EmptySet']>
+export type Batch = Omit<
+  Sent<Schemas['Batch'], 'medianConfidence'>,
+  'counts' | 'look' | 'emptySet'
+> & {
   counts: Record<PictureState, number>
   look: Look
+  emptySet: EmptySet | null
 }
+
+type SentBox = Sent<Schemas['Box']>
+export type Hint = Sent<Schemas['Hint']>
+export type Guidance = { boxes: SentBox[]; hints: Hint[]; include: number[]; exclude: number[] }
+export type Subject = Omit<Sent<Schemas['Subject']>, 'box'> & { box: SentBox }
+export type Subjects = { versionId: number | null; subjects: Subject[]; guidance: Guidance }
 
 export type IntakeResult = Schemas['IntakeResult']
 export type Stroke = Sent<Schemas['BrushStroke']>
@@ -51,11 +62,13 @@ export const METHODS = [
   { value: 'uneven', label: 'Uneven backdrop', hint: 'light falls off, mottled' },
   { value: 'busy', label: 'Busy scene', hint: 'patterns, rooms, gardens' },
   { value: 'person', label: 'Person', hint: 'portraits, hair' },
+  { value: 'see-through', label: 'See-through', hint: 'glass, bottles, film' },
   { value: 'ink', label: 'Ink and line art', hint: 'pen or print on paper' },
   { value: 'flat', label: 'Flat illustration', hint: 'even colours, crisp edges' },
 ] as const
 
 export function methodLabel(method: string | null): string {
+  if (method === 'empty-set') return 'Empty set'
   if (method === 'transparent') return 'Already transparent'
   return METHODS.find((m) => m.value === method)?.label ?? 'none yet'
 }

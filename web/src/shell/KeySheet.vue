@@ -23,7 +23,11 @@ const perStation: Record<string, Row[]> = {
     ['Ctrl V', 'paste a picture'],
     ['W', 'leave the picture whole'],
   ],
-  cut: [['Enter', 'start cutting']],
+  cut: [
+    ['Enter', 'start cutting, or cut the guided picture again'],
+    ['G', 'guide the selected picture'],
+    ['Esc', 'back to the run'],
+  ],
   check: [
     ['Enter', 'pass'],
     ['T', 'to touch-up'],

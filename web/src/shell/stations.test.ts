@@ -19,6 +19,7 @@ function batch(counts: Partial<Record<PictureState, number>>, queued = 0): Batch
     id: 1,
     name: 'Spring tools',
     method: 'auto',
+    emptySet: null,
     look: { backdrop: 'transparent', marginPercent: 8 },
     counts: all,
     total: Object.values(all).reduce((a, b) => a + b, 0),

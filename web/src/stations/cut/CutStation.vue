@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
@@ -10,9 +10,14 @@ import FilmStrip from '../../shell/FilmStrip.vue'
 import PictureFacts from '../../shell/PictureFacts.vue'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
+import type { Box } from '../../stage/box'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
+import EmptySetPanel from './EmptySetPanel.vue'
 import FailedList from './FailedList.vue'
+import GuideList from './guide/GuideList.vue'
+import GuideStage from './guide/GuideStage.vue'
+import { useGuidance } from './guide/useGuidance'
 import ResultWall from './ResultWall.vue'
 import RunPanel from './RunPanel.vue'
 
@@ -57,12 +62,53 @@ function check() {
   void router.push({ name: 'check', params: { id: batchId.value } })
 }
 
-useKeys({ Enter: () => void (waiting.value > 0 ? cut() : check()) })
+const guiding = ref(false)
+const guide = useGuidance(selected)
+const beingCutAgain = computed(() => selected.value?.queued === true)
+
+async function cutGuided() {
+  if (beingCutAgain.value || !guide.changed.value) return
+  try {
+    await guide.recut(null)
+  } catch (error) {
+    void message.warning(sentenceOf(error))
+  }
+}
+
+function box(drawn: Box) {
+  if (!guide.addBox(drawn)) void message.info('That box is too small to hold a subject.')
+}
+
+useKeys({
+  Enter: () => void (guiding.value ? cutGuided() : waiting.value > 0 ? cut() : check()),
+  g: () => {
+    guiding.value = selected.value !== undefined && !guiding.value
+  },
+  Escape: () => {
+    guiding.value = false
+  },
+})
 </script>
 
 <template>
   <StationFrame>
-    <div class="cutting">
+    <div v-if="guiding && selected" class="guiding">
+      <div class="head">
+        <h1 class="cut">{{ selected.fileName }}</h1>
+        <p class="quiet">
+          Drag a box round what to keep. Press a number’s box to leave that subject out, or to take
+          it in.
+        </p>
+      </div>
+      <GuideStage
+        :picture="selected"
+        :subjects="guide.subjects.value"
+        :boxes="guide.boxes.value"
+        @turn="guide.turn"
+        @box="box"
+      />
+    </div>
+    <div v-else class="cutting">
       <div class="head">
         <h1>Method</h1>
         <p class="quiet">for the pictures that are not cut yet</p>
@@ -81,6 +127,7 @@ useKeys({ Enter: () => void (waiting.value > 0 ? cut() : check()) })
           <span class="small quiet">{{ method.hint }}</span>
         </button>
       </div>
+      <EmptySetPanel v-if="batch" :batch="batch" />
       <RunPanel v-if="batch" :batch="batch" :pictures="pictures" />
       <FailedList :pictures="failed" />
       <ResultWall v-model:selected-id="selectedId" :pictures="cutOut" />
@@ -91,8 +138,27 @@ useKeys({ Enter: () => void (waiting.value > 0 ? cut() : check()) })
     <template #ticket>
       <TicketFacts v-if="batch" :batch="batch" />
       <PictureFacts v-if="selected" :picture="selected" />
+      <GuideList
+        v-if="guiding && selected"
+        :subjects="guide.subjects.value"
+        :boxes="guide.boxes.value"
+        @turn="guide.turn"
+        @remove-box="guide.removeBox"
+      />
     </template>
-    <template #acts>
+    <template v-if="guiding && selected" #acts>
+      <Button @click="guiding = false">Back to the run <kbd>Esc</kbd></Button>
+      <Button
+        type="primary"
+        :disabled="!guide.changed.value || beingCutAgain"
+        :loading="beingCutAgain"
+        @click="cutGuided"
+      >
+        {{ beingCutAgain ? 'Being cut' : 'Cut again' }} <kbd>Enter</kbd>
+      </Button>
+    </template>
+    <template v-else #acts>
+      <Button v-if="selected" @click="guiding = true">Guide this picture <kbd>G</kbd></Button>
       <Button v-if="toCheck > 0" :type="waiting > 0 ? 'default' : 'primary'" @click="check">
         Check the {{ toCheck.toLocaleString('en') }} that are done <kbd>3</kbd>
       </Button>
@@ -114,6 +180,18 @@ useKeys({ Enter: () => void (waiting.value > 0 ? cut() : check()) })
   display: flex;
   align-items: baseline;
   gap: 12px;
+}
+
+.guiding {
+  height: 100%;
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  gap: 12px;
+  padding: 16px 0 0;
+}
+
+.guiding .head {
+  padding: 0 22px;
 }
 
 .methods {

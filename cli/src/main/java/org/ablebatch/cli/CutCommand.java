@@ -1,18 +1,23 @@
 package org.ablebatch.cli;
 
 import java.io.IOException;
-import java.io.PrintWriter;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Stream;
+import org.ablebatch.codec.read.PictureReader;
+import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.raster.Picture;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -29,7 +34,7 @@ import picocli.CommandLine.Spec;
     mixinStandardHelpOptions = true,
     description = "Writes NAME.png (transparent, original size) for every picture.")
 final class CutCommand implements Callable<Integer> {
-  private static final String METHODS = "auto, plain, uneven, busy, person, ink, flat";
+  private static final String METHODS = "auto, plain, uneven, busy, person, see-through, ink, flat";
 
   @Spec private CommandSpec spec;
 
@@ -51,6 +56,12 @@ final class CutCommand implements Callable<Integer> {
   @Option(names = "--threads", paramLabel = "N", description = "Pictures at once. Default: cores.")
   private int threads = Runtime.getRuntime().availableProcessors();
 
+  @Option(
+      names = "--empty-set",
+      paramLabel = "FILE",
+      description = "Photograph of the set without a subject, same size as the pictures.")
+  private Path emptySet;
+
   @Option(names = "--report", paramLabel = "FILE", description = "Write a JSON report.")
   private Path report;
 
@@ -65,28 +76,37 @@ final class CutCommand implements Callable<Integer> {
       throw wrongUse("no files found in " + inputs);
     }
     Files.createDirectories(out);
-    List<CutReport> reports = cutAll(files, new FileCutter(out, method, withMatte));
+    FileCutter cutter = new FileCutter(out, method, withMatte, emptySet());
+    List<CutReport> reports = cutAll(cutter.named(files), cutter);
     if (report != null) {
-      Files.writeString(report, CutReport.toJson(reports));
+      CutReport.write(reports, report);
     }
-    return reports.stream().anyMatch(r -> r.problem() != null) ? 1 : 0;
+    return reports.stream().anyMatch(CutReport::isProblem) ? 1 : 0;
   }
 
-  private List<CutReport> cutAll(List<Path> files, FileCutter cutter) {
-    PrintWriter err = spec.commandLine().getErr();
+  /** Reports in the order of the files, whatever the order in which they are done. */
+  private List<CutReport> cutAll(List<FileCutter.Task> tasks, FileCutter cutter) {
+    Progress progress =
+        Progress.to(spec.commandLine().getErr(), tasks.size(), System.console() != null);
     ExecutorService pool = Executors.newFixedThreadPool(threads);
     try {
       List<Future<CutReport>> futures = new ArrayList<>();
-      for (Path file : files) {
-        futures.add(pool.submit(() -> cutter.cut(file)));
+      for (FileCutter.Task task : tasks) {
+        futures.add(
+            pool.submit(
+                () -> {
+                  CutReport done = cutter.cut(task);
+                  synchronized (progress) {
+                    progress.done(done);
+                  }
+                  return done;
+                }));
       }
       List<CutReport> reports = new ArrayList<>();
       for (Future<CutReport> future : futures) {
-        CutReport result = future.get();
-        reports.add(result);
-        err.printf("%d of %d  %s%n", reports.size(), files.size(), result.line());
-        err.flush();
+        reports.add(future.get());
       }
+      progress.end();
       return reports;
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
@@ -95,6 +115,20 @@ final class CutCommand implements Callable<Integer> {
       throw new IllegalStateException(e.getCause());
     } finally {
       pool.shutdownNow();
+    }
+  }
+
+  private Optional<Picture> emptySet() throws IOException {
+    if (emptySet == null) {
+      return Optional.empty();
+    }
+    try {
+      byte[] bytes = Files.readAllBytes(emptySet);
+      return Optional.of(new PictureReader(ReadLimits.DEFAULT).read(bytes).picture());
+    } catch (NoSuchFileException e) {
+      throw wrongUse(emptySet + " does not exist");
+    } catch (UnreadablePicture e) {
+      throw wrongUse(emptySet + ": " + e.getMessage());
     }
   }
 

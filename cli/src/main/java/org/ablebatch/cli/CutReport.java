@@ -1,25 +1,45 @@
 package org.ablebatch.cli;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.ablebatch.core.cut.CutOutcome;
+import org.ablebatch.core.raster.Rect;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
- * What became of one file.
+ * What became of one file; the report is a JSON list of these.
  *
+ * @param output the file that was written; null with a problem
+ * @param subjects what was found, those left out included; null with a problem
+ * @param millis from the decoded picture to the cutout
  * @param problem null when a cutout was written
  */
+@JsonInclude(JsonInclude.Include.NON_NULL)
 record CutReport(
     String file,
     String output,
     String method,
     String reason,
-    int confidence,
-    int subjects,
-    long millis,
+    Integer confidence,
+    List<FoundSubject> subjects,
+    Long millis,
     Map<String, Long> millisPerStage,
     String problem) {
+
+  /**
+   * @param box in pixels of the picture
+   * @param share of the picture's area, 0..1
+   */
+  record FoundSubject(int number, Box box, double share, boolean kept) {}
+
+  record Box(int x, int y, int width, int height) {
+    static Box of(Rect rect) {
+      return new Box(rect.x(), rect.y(), rect.width(), rect.height());
+    }
+  }
 
   static CutReport done(String file, String output, CutOutcome.Done done, long millis) {
     return new CutReport(
@@ -28,59 +48,32 @@ record CutReport(
         done.method().wireName(),
         done.reason(),
         done.confidence().percent(),
-        done.subjects(),
+        done.subjects().list().stream()
+            .map(s -> new FoundSubject(s.number(), Box.of(s.box()), s.share(), s.kept()))
+            .toList(),
         millis,
         done.millisPerStage(),
         null);
   }
 
   static CutReport failed(String file, String problem) {
-    return new CutReport(file, null, null, null, 0, 0, 0, Map.of(), problem);
+    return new CutReport(file, null, null, null, null, null, null, null, problem);
+  }
+
+  boolean isProblem() {
+    return problem != null;
   }
 
   String line() {
-    return problem != null
+    return isProblem()
         ? file + ": " + problem
         : "%s: confidence %d, %s (%s), %d ms".formatted(file, confidence, method, reason, millis);
   }
 
-  static String toJson(List<CutReport> reports) {
-    return reports.stream()
-        .map(CutReport::toJson)
-        .collect(Collectors.joining(",\n", "[\n", "\n]\n"));
-  }
-
-  private String toJson() {
-    if (problem != null) {
-      return "  {\"file\": %s, \"problem\": %s}".formatted(quote(file), quote(problem));
-    }
-    String stages =
-        millisPerStage.entrySet().stream()
-            .map(e -> quote(e.getKey()) + ": " + e.getValue())
-            .collect(Collectors.joining(", "));
-    return "  {\"file\": %s, \"output\": %s, \"method\": %s, \"reason\": %s, \"confidence\": %d, \"subjects\": %d, \"millis\": %d, \"millisPerStage\": {%s}}"
-        .formatted(
-            quote(file),
-            quote(output),
-            quote(method),
-            quote(reason),
-            confidence,
-            subjects,
-            millis,
-            stages);
-  }
-
-  private static String quote(String text) {
-    StringBuilder out = new StringBuilder("\"");
-    for (char c : text.toCharArray()) {
-      if (c == '"' || c == '\\') {
-        out.append('\\').append(c);
-      } else if (c < 32) {
-        out.append("\\u%04x".formatted((int) c));
-      } else {
-        out.append(c);
-      }
-    }
-    return out.append('"').toString();
+  static void write(List<CutReport> reports, Path to) {
+    JsonMapper.builder()
+        .enable(SerializationFeature.INDENT_OUTPUT)
+        .build()
+        .writeValue(to.toFile(), reports);
   }
 }

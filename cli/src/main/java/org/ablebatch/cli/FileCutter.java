@@ -3,9 +3,13 @@ package org.ablebatch.cli;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.ReadPicture;
@@ -13,8 +17,10 @@ import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.cut.CutOutcome;
 import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.CutRequest;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.raster.Picture;
 import org.ablebatch.prior.LearnedPriors;
 
 /** Cuts one file and writes the result; every failure becomes a sentence in the report. */
@@ -24,15 +30,38 @@ final class FileCutter {
 
   private final Cutter cutter = new Cutter(LearnedPriors.shared());
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
-  private final Set<String> taken = ConcurrentHashMap.newKeySet();
   private final Path out;
   private final Method method;
   private final boolean withMatte;
+  private final Optional<Picture> emptySet;
 
-  FileCutter(Path out, Method method, boolean withMatte) {
+  FileCutter(Path out, Method method, boolean withMatte, Optional<Picture> emptySet) {
     this.out = out;
     this.method = method;
     this.withMatte = withMatte;
+    this.emptySet = emptySet;
+  }
+
+  /**
+   * @param name of the result, without ending
+   */
+  record Task(Path file, String name) {}
+
+  /** Two inputs of one name must not overwrite each other's result; the order decides. */
+  List<Task> named(List<Path> files) {
+    Set<String> taken = new HashSet<>();
+    List<Task> tasks = new ArrayList<>();
+    for (Path file : files) {
+      String fileName = file.getFileName().toString();
+      int dot = fileName.lastIndexOf('.');
+      String stem = dot > 0 ? fileName.substring(0, dot) : fileName;
+      String name = stem;
+      for (int n = 2; !taken.add(name); n++) {
+        name = stem + "-" + n;
+      }
+      tasks.add(new Task(file, name));
+    }
+    return tasks;
   }
 
   static boolean mayBePicture(Path file) {
@@ -41,39 +70,41 @@ final class FileCutter {
         && !name.endsWith(".matte.png");
   }
 
-  CutReport cut(Path file) {
-    String name = file.getFileName().toString();
+  CutReport cut(Task task) {
+    String file = task.file().getFileName().toString();
     try {
-      ReadPicture read = reader.read(Files.readAllBytes(file));
+      ReadPicture read = reader.read(Files.readAllBytes(task.file()));
       long began = System.nanoTime();
-      CutOutcome outcome = cutter.cut(read.picture(), method, CutProgress.NONE);
+      CutRequest request = CutRequest.of(read.picture(), method).withEmptySet(emptySet);
+      CutOutcome outcome = cutter.cut(request, CutProgress.NONE);
       long millis = (System.nanoTime() - began) / 1_000_000;
       if (outcome instanceof CutOutcome.NothingFound nothing) {
-        return CutReport.failed(name, nothing.reason());
+        return CutReport.failed(file, nothing.reason());
       }
       CutOutcome.Done done = (CutOutcome.Done) outcome;
-      String base = freeName(name);
-      Files.write(out.resolve(base + ".png"), PictureWriter.png(done.cutout().toPicture()));
+      write(task.name() + ".png", PictureWriter.png(done.cutout().toPicture()));
       if (withMatte) {
-        Files.write(
-            out.resolve(base + ".matte.png"), PictureWriter.mattePng(done.cutout().matte()));
+        write(task.name() + ".matte.png", PictureWriter.mattePng(done.cutout().matte()));
       }
-      return CutReport.done(name, base + ".png", done, millis);
+      return CutReport.done(file, task.name() + ".png", done, millis);
     } catch (UnreadablePicture e) {
-      return CutReport.failed(name, e.getMessage());
+      return CutReport.failed(file, e.getMessage());
     } catch (IOException e) {
-      return CutReport.failed(name, "Reading or writing failed: " + e.getMessage());
+      return CutReport.failed(file, "Reading or writing failed: " + e.getMessage());
+    } catch (OutOfMemoryError e) {
+      return CutReport.failed(
+          file, "The picture needs more memory: try --threads 1, or ABLE_JAVA_OPTS=-Xmx6g");
     }
   }
 
-  /** Two inputs of one name must not overwrite each other's result. */
-  private String freeName(String fileName) {
-    int dot = fileName.lastIndexOf('.');
-    String stem = dot > 0 ? fileName.substring(0, dot) : fileName;
-    String name = stem;
-    for (int n = 2; !taken.add(name); n++) {
-      name = stem + "-" + n;
+  /** A result is there whole or not at all. */
+  private void write(String name, byte[] bytes) throws IOException {
+    Path part = Files.createTempFile(out, ".able-", ".part");
+    try {
+      Files.write(part, bytes);
+      Files.move(part, out.resolve(name), StandardCopyOption.REPLACE_EXISTING);
+    } finally {
+      Files.deleteIfExists(part);
     }
-    return name;
   }
 }

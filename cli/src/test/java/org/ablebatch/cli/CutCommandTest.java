@@ -58,7 +58,8 @@ class CutCommandTest {
     assertThat(out.resolve("a.png")).exists();
     assertThat(said.toString()).contains("bad.jpg: This is a text file, not a picture");
     assertThat(Files.readString(report))
-        .contains("\"file\": \"bad.jpg\", \"problem\"", "\"method\": \"flat\"");
+        .contains(
+            "\"file\" : \"bad.jpg\"", "\"problem\"", "\"method\" : \"flat\"", "\"number\" : 1");
   }
 
   @Test

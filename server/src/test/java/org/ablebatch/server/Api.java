@@ -14,6 +14,7 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.List;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
@@ -50,25 +51,33 @@ public final class Api {
   }
 
   public JsonNode upload(long batch, UploadedFile... files) {
+    Answer answer =
+        multipart("POST", "/api/v1/batches/" + batch + "/pictures", "files", List.of(files));
+    assertThat(answer.status()).isEqualTo(201);
+    return answer.body();
+  }
+
+  public Answer putFile(String path, UploadedFile file) {
+    return multipart("PUT", path, "file", List.of(file));
+  }
+
+  private Answer multipart(String method, String path, String field, List<UploadedFile> files) {
     try {
       ByteArrayOutputStream body = new ByteArrayOutputStream();
       for (UploadedFile file : files) {
         String head =
-            "--%s\r\nContent-Disposition: form-data; name=\"files\"; filename=\"%s\"\r\n\r\n"
-                .formatted(BOUNDARY, file.name());
+            "--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"%s\"\r\n\r\n"
+                .formatted(BOUNDARY, field, file.name());
         body.write(head.getBytes(StandardCharsets.UTF_8));
         body.write(file.bytes());
         body.write("\r\n".getBytes(StandardCharsets.UTF_8));
       }
       body.write(("--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8));
-      Answer answer =
-          send(
-              HttpRequest.newBuilder(base.resolve("/api/v1/batches/" + batch + "/pictures"))
-                  .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
-                  .POST(BodyPublishers.ofByteArray(body.toByteArray()))
-                  .build());
-      assertThat(answer.status()).isEqualTo(201);
-      return answer.body();
+      return send(
+          HttpRequest.newBuilder(base.resolve(path))
+              .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+              .method(method, BodyPublishers.ofByteArray(body.toByteArray()))
+              .build());
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }

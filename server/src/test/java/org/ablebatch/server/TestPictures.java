@@ -33,4 +33,29 @@ public final class TestPictures {
     Arrays.fill(argb, 0xFF000000 | rgb);
     return PictureWriter.png(new Picture(width, height, argb));
   }
+
+  /** Two discs of one colour on pale paper, at a quarter and three quarters of the width. */
+  public static byte[] twoDiscsJpeg(int width, int height, int rgb) {
+    int[] argb = new int[width * height];
+    for (int i = 0; i < argb.length; i++) {
+      double x = i % width + 0.5;
+      double y = i / width + 0.5 - height / 2.0;
+      double nearest = Math.min(Math.hypot(x - width / 4.0, y), Math.hypot(x - width * 3 / 4.0, y));
+      argb[i] = 0xFF000000 | (nearest < height * 0.22 ? rgb : 0xE6E2DA);
+    }
+    return PictureWriter.jpeg(new Picture(width, height, argb), 94);
+  }
+
+  /** A set covered in checks, with or without a disc of a close colour in the middle. */
+  public static byte[] checks(int width, int height, boolean withDisc) {
+    int[] argb = new int[width * height];
+    for (int i = 0; i < argb.length; i++) {
+      int x = i % width;
+      int y = i / width;
+      boolean disc = Math.hypot(x - width / 2.0, y - height / 2.0) < height * 0.25;
+      argb[i] =
+          withDisc && disc ? 0xFFA06848 : (x / 11 + y / 11) % 2 == 0 ? 0xFFC8B49C : 0xFF7C6450;
+    }
+    return PictureWriter.png(new Picture(width, height, argb));
+  }
 }

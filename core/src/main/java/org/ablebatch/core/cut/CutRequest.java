@@ -35,11 +35,19 @@ public record CutRequest(
     boxes = List.copyOf(boxes);
     hints = List.copyOf(hints);
     require(method.isChoosable(), "“" + method.label() + "” can’t be asked for");
+    check(picture.bounds(), boxes, hints);
+  }
+
+  /**
+   * @param picture the size of the picture that boxes and hints are about
+   * @throws IllegalArgumentException with a sentence for a person
+   */
+  public static void check(Rect picture, List<Rect> boxes, List<Hint> hints) {
     require(boxes.size() <= MOST_BOXES, "A picture takes at most " + MOST_BOXES + " boxes");
     require(hints.size() <= MOST_HINTS, "A picture takes at most " + MOST_HINTS + " hints");
     for (Rect box : boxes) {
       require(
-          !box.isEmpty() && !box.intersect(picture.bounds()).isEmpty(),
+          !box.isEmpty() && !box.intersect(picture).isEmpty(),
           "A box lies outside the picture, which is %d × %d px"
               .formatted(picture.width(), picture.height()));
     }

@@ -34,6 +34,7 @@ public record InkOnPaper(ColorPlanes paper, boolean[] strokes, float[] ink, floa
   private static final int STROKE_HALO = 3;
   private static final float FOREIGN_EDGE = 0.12f;
   private static final double MOST_FOREIGN = 0.6;
+  private static final double MOST_SOLID = 0.5;
   private static final double THIN = 0.0055;
 
   /** Pixels; in a small picture a stroke can’t be thinner than its own soft edges. */
@@ -74,7 +75,8 @@ public record InkOnPaper(ColorPlanes paper, boolean[] strokes, float[] ink, floa
     return inkLight < (1 - LEAST_CONTRAST) * light
         && thinShare(count, w, h) > THIN_SHARE
         && spreadOffTheInkLine(linear) < INK_SPREAD
-        && foreignEdges(linear) < MOST_FOREIGN * count;
+        && foreignEdges(linear) < MOST_FOREIGN * count
+        && asDarkAsInk(linear, inkLight, light) < MOST_SOLID * count;
   }
 
   /** The strokes as a region; nothing about them is in doubt. */
@@ -202,6 +204,17 @@ public record InkOnPaper(ColorPlanes paper, boolean[] strokes, float[] ink, floa
       }
     }
     return sum / n;
+  }
+
+  /** Pixels nearer to the ink's light than to the paper's that are no stroke: solid things. */
+  private int asDarkAsInk(ColorPlanes linear, double inkLight, double paperLight) {
+    double dark = (inkLight + paperLight) / 2;
+    boolean[] near = Morphology.dilate(strokes, paper.width(), paper.height(), STROKE_HALO);
+    int count = 0;
+    for (int i = 0; i < strokes.length; i++) {
+      count += !near[i] && luminance(linear, i) < dark ? 1 : 0;
+    }
+    return count;
   }
 
   /** Pixels on edges that no stroke explains: the outlines of things, bright lines, print. */

@@ -151,6 +151,57 @@ class MethodsTest {
         .isLessThan(cut(ALONE, picture).confidence().percent() - 20);
   }
 
+  @Test
+  void glassIsThinCoverageAndWhatStandsInItIsSolid() {
+    DoubleBinaryOperator glass = (u, v) -> Math.hypot(u * W - 200, v * H - 150) < 110 ? 0.8 : 1;
+    double[] pot = coverage(W, H, disc(200, 180, 40));
+    Picture picture = compose(W, H, pot, RED, 0xBCD0DA, glass, 1);
+    double[] whole = coverage(W, H, disc(200, 150, 110));
+    SubjectPrior sees = planes -> plane(planes.width(), planes.height(), whole);
+
+    CutOutcome.Done done =
+        cut(new Cutter(new Priors(Optional.of(sees), Optional.empty())), picture);
+
+    assertThat(done.method()).isEqualTo(Method.SEE_THROUGH);
+    Matte matte = done.cutout().matte();
+    assertThat(matte.at(200, 180)).as("pot").isEqualTo(255);
+    assertThat(matte.at(200, 90)).as("glass lets four fifths through").isBetween(36, 62);
+    assertThat(matte.at(40, 40)).as("paper").isZero();
+    assertThat(done.cutout().colours().at(200, 90) & 0xFF).as("darkens").isLessThan(40);
+  }
+
+  @Test
+  void aClearOpeningIsNoGlassEvenIfTheGuessFillsIt() {
+    double[] ring = coverage(W, H, (x, y) -> 12 - Math.abs(Math.hypot(x - 200, y - 150) - 98));
+    Picture picture = compose(W, H, ring, RED, 0xBCD0DA, evenLight(), 1);
+    double[] whole = coverage(W, H, disc(200, 150, 110));
+    SubjectPrior fills = planes -> plane(planes.width(), planes.height(), whole);
+
+    CutOutcome.Done done =
+        cut(new Cutter(new Priors(Optional.of(fills), Optional.empty())), picture);
+
+    assertThat(done.method()).isNotEqualTo(Method.SEE_THROUGH);
+    assertThat(done.cutout().matte().at(200, 150)).isZero();
+  }
+
+  @Test
+  void twoSolidThingsOnPaperAreNoInk() {
+    double[] truth =
+        coverage(
+            W,
+            H,
+            (x, y) ->
+                Math.max(50 - Math.hypot(x - 110, y - 150), 50 - Math.hypot(x - 290, y - 150)));
+    double[] aliased = new double[truth.length];
+    for (int i = 0; i < truth.length; i++) {
+      aliased[i] = truth[i] > 0.5 ? 1 : 0;
+    }
+    CutOutcome.Done done = cut(ALONE, compose(W, H, aliased, RED, PAPER, evenLight(), 0.6));
+
+    assertThat(done.method()).isNotEqualTo(Method.INK);
+    assertThat(done.cutout().matte().at(110, 150)).isEqualTo(255);
+  }
+
   private static double boxDistance(double x, double y) {
     return Math.max(Math.abs(x - 200) - 110, Math.abs(y - 150) - 90);
   }

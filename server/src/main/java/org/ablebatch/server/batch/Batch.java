@@ -1,11 +1,13 @@
 package org.ablebatch.server.batch;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Optional;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
@@ -21,6 +23,7 @@ public class Batch {
   private String method;
   private String lookBackdrop;
   private double lookMarginPercent;
+  @Embedded private EmptySetFile emptySet;
   private Instant createdAt;
   @Version private long revision;
 
@@ -60,6 +63,15 @@ public class Batch {
   public void setLook(Look look) {
     this.lookBackdrop = look.backdrop().text();
     this.lookMarginPercent = look.marginPercent();
+  }
+
+  Optional<EmptySetFile> emptySet() {
+    return Optional.ofNullable(emptySet);
+  }
+
+  /** Null takes the photograph away. */
+  void setEmptySet(EmptySetFile file) {
+    this.emptySet = file;
   }
 
   public Instant createdAt() {

@@ -75,6 +75,10 @@ public class BatchService {
         batch.name(),
         batch.method().wireName(),
         new BatchView.LookView(look.backdrop().text(), look.marginPercent()),
+        batch
+            .emptySet()
+            .map(set -> new BatchView.EmptySetView(set.name(), set.width(), set.height()))
+            .orElse(null),
         facts.counts,
         facts.total,
         facts.queued,

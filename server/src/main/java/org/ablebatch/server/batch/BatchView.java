@@ -8,6 +8,7 @@ import java.util.Map;
 /**
  * A batch as the API shows it.
  *
+ * @param emptySet the photograph of the set without a subject; null = none
  * @param counts pictures per state, by the states' names; states without pictures count 0
  * @param queued pictures that wait for a worker, a part of {@code waiting}
  * @param confidences how many checked-or-waiting cutouts fall in each band of ten, from 0 to 100
@@ -21,6 +22,7 @@ public record BatchView(
     String name,
     String method,
     LookView look,
+    EmptySetView emptySet,
     Map<String, Long> counts,
     long total,
     long queued,
@@ -29,6 +31,10 @@ public record BatchView(
     List<Long> samples,
     long deliveredFiles,
     Instant createdAt) {
+
+  /** A photograph of the set without a subject. */
+  @Schema(name = "EmptySet")
+  public record EmptySetView(String name, int width, int height) {}
 
   /**
    * @param backdrop {@code transparent} or {@code #RRGGBB}

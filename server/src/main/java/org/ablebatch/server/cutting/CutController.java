@@ -1,6 +1,7 @@
 package org.ablebatch.server.cutting;
 
 import org.ablebatch.core.cut.Method;
+import org.ablebatch.server.guiding.GuidanceData;
 import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.picture.PictureView;
 import org.ablebatch.server.problem.BadInput;
@@ -26,8 +27,11 @@ class CutController {
   /** How many pictures were newly queued. */
   record Queued(int queued) {}
 
-  /** The method to cut one picture with; null = the batch's. */
-  record RecutRequest(String method) {}
+  /**
+   * @param method to cut the picture with; null = the batch's
+   * @param guidance what a person says about the picture; null = nothing, also nothing from before
+   */
+  record RecutRequest(String method, GuidanceData guidance) {}
 
   @PostMapping("/batches/{id}/cut")
   @ResponseStatus(HttpStatus.ACCEPTED)
@@ -38,7 +42,8 @@ class CutController {
   @PostMapping("/pictures/{id}/recut")
   @ResponseStatus(HttpStatus.ACCEPTED)
   PictureView recut(@PathVariable long id, @RequestBody RecutRequest request) {
-    queue.cutAgain(id, method(request.method()));
+    GuidanceData guidance = request.guidance() == null ? GuidanceData.NONE : request.guidance();
+    queue.cutAgain(id, method(request.method()), guidance);
     return photos.row(id).view();
   }
 

@@ -6,12 +6,16 @@ import java.util.Optional;
 import java.util.UUID;
 import org.ablebatch.core.cut.CutOutcome;
 import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.CutRequest;
 import org.ablebatch.core.cut.CutStopped;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Picture;
+import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.batch.EmptySetService;
+import org.ablebatch.server.guiding.GuidanceJson;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
@@ -42,6 +46,8 @@ public class CutJob {
   private final PhotoRepository photos;
   private final CutoutVersionRepository versions;
   private final CutoutFiles files;
+  private final EmptySetService emptySets;
+  private final GuidanceJson json;
   private final BatchEvents events;
   private final TransactionTemplate transaction;
   private final Clock clock;
@@ -52,6 +58,8 @@ public class CutJob {
       PhotoRepository photos,
       CutoutVersionRepository versions,
       CutoutFiles files,
+      EmptySetService emptySets,
+      GuidanceJson json,
       BatchEvents events,
       TransactionTemplate transaction,
       Clock clock) {
@@ -60,6 +68,8 @@ public class CutJob {
     this.photos = photos;
     this.versions = versions;
     this.files = files;
+    this.emptySets = emptySets;
+    this.json = json;
     this.events = events;
     this.transaction = transaction;
     this.clock = clock;
@@ -96,7 +106,7 @@ public class CutJob {
     }
   }
 
-  private record Claim(Photo photo, Method method) {}
+  private record Claim(Photo photo, Batch batch, Method method) {}
 
   /**
    * A picture that is already being cut belongs to a process that died: the queue gave it to us.
@@ -111,14 +121,14 @@ public class CutJob {
     }
     events.changed(photo.batchId(), photoId);
     Method asked = photo.askedMethod();
-    return Optional.of(
-        new Claim(photo, asked != null ? asked : batches.require(photo.batchId()).method()));
+    Batch batch = batches.require(photo.batchId());
+    return Optional.of(new Claim(photo, batch, asked != null ? asked : batch.method()));
   }
 
   private void cut(Claim claim, CutProgress goesOn) {
     long began = System.nanoTime();
     Picture original = files.original(claim.photo());
-    CutOutcome outcome = cutter.cut(original, claim.method(), goesOn);
+    CutOutcome outcome = cutter.cut(request(claim, original), goesOn);
     if (outcome instanceof CutOutcome.NothingFound nothing) {
       fail(claim.photo().id(), nothing.reason());
       return;
@@ -131,9 +141,19 @@ public class CutJob {
             done.method().wireName(),
             done.reason(),
             done.confidence().percent(),
-            done.subjects(),
+            new CutoutVersion.FoundSubjects(
+                done.subjects().keptCount(),
+                json.write(done.subjects()),
+                files.saveLabels(done.subjects())),
+            claim.photo().guidance(),
             millis);
     transaction.executeWithoutResult(status -> finish(claim.photo().id(), saved, judgement));
+  }
+
+  private CutRequest request(Claim claim, Picture original) {
+    return json.guidance(claim.photo().guidance())
+        .addTo(CutRequest.of(original, claim.method()))
+        .withEmptySet(emptySets.photograph(claim.batch()));
   }
 
   private void finish(long photoId, SavedCutout saved, CutoutVersion.Judgement judgement) {

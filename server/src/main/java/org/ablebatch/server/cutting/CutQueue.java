@@ -6,10 +6,14 @@ import java.time.Instant;
 import java.util.List;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.guiding.GuidanceData;
+import org.ablebatch.server.guiding.GuidanceJson;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoService;
+import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.progress.BatchEvents;
 import org.springframework.context.annotation.Lazy;
@@ -28,6 +32,7 @@ public class CutQueue {
   private final Scheduler scheduler;
   private final BatchEvents events;
   private final Clock clock;
+  private final GuidanceJson json;
 
   CutQueue(
       BatchService batches,
@@ -35,13 +40,15 @@ public class CutQueue {
       PhotoService photoService,
       @Lazy Scheduler cutScheduler,
       BatchEvents events,
-      Clock clock) {
+      Clock clock,
+      GuidanceJson json) {
     this.batches = batches;
     this.photos = photos;
     this.photoService = photoService;
     this.scheduler = cutScheduler;
     this.events = events;
     this.clock = clock;
+    this.json = json;
   }
 
   /**
@@ -65,14 +72,24 @@ public class CutQueue {
    * Cuts one picture again, ahead of the rest. Its present cutout stays until the new one is there.
    */
   @Transactional
-  public void cutAgain(long photoId, Method method) {
+  public void cutAgain(long photoId, Method method, GuidanceData guidance) {
     Photo photo = photoService.lock(photoId);
     if (photo.isQueued() || photo.state() == PictureState.CUTTING) {
       throw new Conflict("This picture is already in the queue.");
     }
-    photo.enqueue(method);
+    refuseNonsense(photo, guidance);
+    photo.enqueue(method, json.write(guidance));
     schedule(photo, clock.instant().minusSeconds(3600));
     events.changed(photo.batchId(), photoId);
+  }
+
+  /** A box beside the picture or a hint without points is refused now, not by the worker. */
+  private static void refuseNonsense(Photo photo, GuidanceData guidance) {
+    try {
+      guidance.check(new Rect(0, 0, photo.width(), photo.height()));
+    } catch (IllegalArgumentException e) {
+      throw new BadInput("guidance", e.getMessage());
+    }
   }
 
   private void schedule(Photo photo, Instant at) {

@@ -8,7 +8,9 @@ import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.subject.Subjects;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.Renditions;
 import org.ablebatch.server.storage.StorageFailed;
 import org.springframework.stereotype.Component;
 
@@ -17,6 +19,8 @@ import org.springframework.stereotype.Component;
 public class CutoutFiles {
   /** Fainter than this is not content when a subject is measured. */
   private static final int CONTENT_FROM = 13;
+
+  private static final int LAST_LABEL = 255;
 
   private final BlobStore blobs;
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
@@ -53,6 +57,16 @@ public class CutoutFiles {
         blobs.put(Renditions.cutoutThumbnail(picture)),
         blobs.put(Renditions.cutoutPreview(picture)),
         content == null ? original.bounds() : content);
+  }
+
+  /** Keeps a label map as a grey PNG, each pixel the number of the subject there. */
+  public String saveLabels(Subjects subjects) {
+    byte[] numbers = new byte[subjects.labels().length];
+    for (int i = 0; i < numbers.length; i++) {
+      numbers[i] = (byte) Math.min(LAST_LABEL, subjects.labels()[i]);
+    }
+    return blobs.put(
+        PictureWriter.mattePng(new Matte(subjects.width(), subjects.height(), numbers)));
   }
 
   private static StorageFailed damaged(UnreadablePicture e) {

@@ -49,6 +49,15 @@ public class CutoutVersion {
   private int confidence;
   private int subjects;
 
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private String subjectList;
+
+  @Column(columnDefinition = "CHAR(64)")
+  private String labelsBlob;
+
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private String guidance;
+
   @Column(name = "content_x")
   private int contentX;
 
@@ -97,17 +106,42 @@ public class CutoutVersion {
     this.method = judgement.method();
     this.reason = judgement.reason();
     this.confidence = judgement.confidence();
-    this.subjects = judgement.subjects();
+    this.subjects = judgement.found().kept();
+    this.subjectList = judgement.found().list();
+    this.labelsBlob = judgement.found().labelsBlob();
+    this.guidance = judgement.guidance();
     this.millis = judgement.millis();
     this.createdAt = createdAt;
   }
 
-  /** What the engine said about its work. */
+  /**
+   * What the engine said about its work.
+   *
+   * @param guidance what a person had said before, as text; null = nothing
+   */
   public record Judgement(
-      String method, String reason, int confidence, int subjects, long millis) {}
+      String method,
+      String reason,
+      int confidence,
+      FoundSubjects found,
+      String guidance,
+      long millis) {}
+
+  /**
+   * @param kept how many subjects are in the cutout
+   * @param list all of them, as text
+   * @param labelsBlob grey PNG with their numbers; null for cutouts from before there were any
+   */
+  public record FoundSubjects(int kept, String list, String labelsBlob) {}
 
   private Judgement judgement() {
-    return new Judgement(method, reason, confidence, subjects, millis);
+    return new Judgement(
+        method,
+        reason,
+        confidence,
+        new FoundSubjects(subjects, subjectList, labelsBlob),
+        guidance,
+        millis);
   }
 
   public Long id() {
@@ -160,6 +194,18 @@ public class CutoutVersion {
 
   public int subjects() {
     return subjects;
+  }
+
+  public String subjectList() {
+    return subjectList;
+  }
+
+  public String labelsBlob() {
+    return labelsBlob;
+  }
+
+  public String guidance() {
+    return guidance;
   }
 
   public Rect content() {

@@ -12,6 +12,7 @@ import org.ablebatch.server.batch.BatchRepository;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.progress.BatchEvents;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.Renditions;
 import org.ablebatch.server.storage.StorageFailed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

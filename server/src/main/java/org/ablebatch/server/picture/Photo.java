@@ -32,6 +32,9 @@ public class Photo {
   private boolean queued;
   private String askedMethod;
 
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private String guidance;
+
   @Column(columnDefinition = "CHAR(64)")
   private String originalBlob;
 
@@ -75,10 +78,18 @@ public class Photo {
    * Asks for a place in the queue; a picture that has a cutout keeps it until the new one is there.
    */
   public void enqueue(Method asked) {
+    enqueue(asked, guidance);
+  }
+
+  /**
+   * @param saidByHand the guidance to cut under, as text; null = none
+   */
+  public void enqueue(Method asked, String saidByHand) {
     if (state != PictureState.WAITING) {
       state = state.moveTo(PictureState.WAITING);
     }
     askedMethod = asked == null ? null : asked.wireName();
+    guidance = saidByHand;
     queued = true;
     problem = null;
   }
@@ -147,6 +158,11 @@ public class Photo {
   /** Null = the batch's method. */
   public Method askedMethod() {
     return askedMethod == null ? null : Method.ofWireName(askedMethod);
+  }
+
+  /** What was said about this picture by hand, as text; null = nothing. */
+  public String guidance() {
+    return guidance;
   }
 
   public String originalBlob() {

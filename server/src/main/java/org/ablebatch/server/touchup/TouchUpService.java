@@ -2,8 +2,8 @@ package org.ablebatch.server.touchup;
 
 import java.time.Clock;
 import java.util.List;
-import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.stroke.Edit;
 import org.ablebatch.core.stroke.EditReplay;

@@ -22,6 +22,9 @@ import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.batch.EmptySetService;
+import org.ablebatch.server.guiding.GuidanceData;
+import org.ablebatch.server.guiding.GuidanceJson;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
@@ -43,6 +46,7 @@ class CutJobTest {
   private final CutoutFiles files = mock(CutoutFiles.class);
   private final TransactionTemplate transaction = mock(TransactionTemplate.class);
   private final Photo photo = mock(Photo.class);
+  private final GuidanceJson json = mock(GuidanceJson.class);
   private final CutJob job =
       new CutJob(
           new Cutter(Priors.none()),
@@ -50,12 +54,15 @@ class CutJobTest {
           photos,
           versions,
           files,
+          mock(EmptySetService.class),
+          json,
           mock(BatchEvents.class),
           transaction,
           Clock.systemUTC());
 
   @BeforeEach
   void aQueuedPicture() {
+    when(json.guidance(any())).thenReturn(GuidanceData.NONE);
     when(transaction.execute(any()))
         .thenAnswer(call -> ((TransactionCallback<?>) call.getArgument(0)).doInTransaction(null));
     doAnswer(

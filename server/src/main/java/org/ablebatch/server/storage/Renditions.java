@@ -1,4 +1,4 @@
-package org.ablebatch.server.picture;
+package org.ablebatch.server.storage;
 
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.dress.QuickShrink;
@@ -12,19 +12,19 @@ public final class Renditions {
 
   private Renditions() {}
 
-  static byte[] thumbnail(Picture original) {
+  public static byte[] thumbnail(Picture original) {
     return opaque(QuickShrink.toLongSide(original, THUMBNAIL_PX));
   }
 
-  static byte[] preview(Picture original) {
+  public static byte[] preview(Picture original) {
     return opaque(QuickShrink.toLongSide(original, PREVIEW_PX));
   }
 
-  static byte[] cutoutThumbnail(Picture cutout) {
+  public static byte[] cutoutThumbnail(Picture cutout) {
     return PictureWriter.quickPng(QuickShrink.toLongSide(cutout, THUMBNAIL_PX));
   }
 
-  static byte[] cutoutPreview(Picture cutout) {
+  public static byte[] cutoutPreview(Picture cutout) {
     return PictureWriter.quickPng(QuickShrink.toLongSide(cutout, PREVIEW_PX));
   }
 

@@ -1,0 +1,97 @@
+package org.ablebatch.server.batch;
+
+import java.util.Optional;
+import org.ablebatch.codec.read.PictureReader;
+import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.NotFound;
+import org.ablebatch.server.progress.BatchEvents;
+import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.Renditions;
+import org.ablebatch.server.storage.StorageFailed;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** The photograph of a batch's set without a subject. */
+@Service
+public class EmptySetService {
+  private static final int LONGEST_NAME = 200;
+
+  private final BatchRepository batches;
+  private final BlobStore blobs;
+  private final BatchEvents events;
+  private final TransactionTemplate transaction;
+  private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
+
+  EmptySetService(
+      BatchRepository batches,
+      BlobStore blobs,
+      BatchEvents events,
+      TransactionTemplate transaction) {
+    this.batches = batches;
+    this.blobs = blobs;
+    this.events = events;
+    this.transaction = transaction;
+  }
+
+  /** Takes the place of the one before; pictures already cut stay as they are. */
+  void attach(long batchId, String uploadedName, byte[] bytes) {
+    String name = FileNames.cleaned(uploadedName == null ? "" : uploadedName);
+    Picture picture = read(bytes);
+    EmptySetFile file =
+        new EmptySetFile(
+            name.substring(0, Math.min(LONGEST_NAME, name.length())),
+            blobs.put(bytes),
+            blobs.put(Renditions.preview(picture)),
+            picture.width(),
+            picture.height());
+    change(batchId, file);
+  }
+
+  void takeAway(long batchId) {
+    change(batchId, null);
+  }
+
+  byte[] preview(long batchId) {
+    return batches
+        .findById(batchId)
+        .flatMap(Batch::emptySet)
+        .map(file -> blobs.get(file.previewBlob()))
+        .orElseThrow(() -> new NotFound("empty-set photograph for batch", batchId));
+  }
+
+  /** The photograph itself, upright. */
+  public Optional<Picture> photograph(Batch batch) {
+    return batch.emptySet().map(file -> saved(blobs.get(file.blob())));
+  }
+
+  private void change(long batchId, EmptySetFile file) {
+    transaction.executeWithoutResult(
+        status ->
+            batches
+                .lock(batchId)
+                .orElseThrow(() -> new NotFound("batch", batchId))
+                .setEmptySet(file));
+    events.changed(batchId);
+  }
+
+  private Picture read(byte[] bytes) {
+    try {
+      return reader.read(bytes).picture();
+    } catch (UnreadablePicture e) {
+      throw new BadInput("file", e.getMessage());
+    }
+  }
+
+  private Picture saved(byte[] bytes) {
+    try {
+      return reader.read(bytes).picture();
+    } catch (UnreadablePicture e) {
+      throw new StorageFailed(
+          "The saved empty-set photograph can’t be read any more: " + e.getMessage(), false, e);
+    }
+  }
+}
