@@ -82,7 +82,8 @@ function box(drawn: Box) {
 useKeys({
   Enter: () => void (guiding.value ? cutGuided() : waiting.value > 0 ? cut() : check()),
   g: () => {
-    guiding.value = selected.value !== undefined && !guiding.value
+    selectedId.value ??= cutOut.value[0]?.id ?? null
+    guiding.value = selectedId.value !== null && !guiding.value
   },
   Escape: () => {
     guiding.value = false

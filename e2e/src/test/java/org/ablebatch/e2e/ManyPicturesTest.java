@@ -15,9 +15,9 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Two hundred pictures of two megapixels in one batch, with a page that draws only what is seen. The
- * longest gap between two frames is printed for docs/operations.md and not judged here: it depends
- * on what else the machine does.
+ * Two hundred pictures of two megapixels in one batch, with a page that draws only what is seen.
+ * The longest gap between two frames is printed for docs/operations.md and not judged here: it
+ * depends on what else the machine does.
  */
 class ManyPicturesTest {
   private static final int PICTURES = 200;

@@ -65,6 +65,20 @@ final class Photographs {
     return PictureWriter.jpeg(new Picture(width, height, argb), 88);
   }
 
+  /** Two pots side by side on pale paper, or the bare paper. */
+  static byte[] pair(boolean withPots) {
+    int width = 900;
+    int height = 600;
+    int[] argb = new int[width * height];
+    for (int i = 0; i < argb.length; i++) {
+      double x = i % width;
+      double y = i / width - 300.0;
+      double nearest = Math.min(Math.hypot(x - 230, y), Math.hypot(x - 660, y));
+      argb[i] = 0xFF000000 | (withPots && nearest < 120 ? 0x8A3A26 : 0xE8E6E0);
+    }
+    return PictureWriter.jpeg(new Picture(width, height, argb), 92);
+  }
+
   static Map<String, byte[]> unzip(byte[] zip) throws IOException {
     Map<String, byte[]> files = new HashMap<>();
     try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {

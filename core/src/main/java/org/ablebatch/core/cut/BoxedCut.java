@@ -22,7 +22,6 @@ final class BoxedCut {
   private static final double SURROUNDINGS = 0.14;
   private static final int LEAST_SURROUNDINGS_PX = 6;
 
-  /** A hand draws a box a little too small. */
   private static final double SLIP = 0.015;
 
   private final CutRequest request;
@@ -52,9 +51,10 @@ final class BoxedCut {
     for (Rect box : request.boxes()) {
       Rect frame = frame(box, request.picture().bounds());
       CutRequest inside = request.inFrame(frame).withChoice(all.numberedFromHere(request.choice()));
-      CutOutcome outcome = FrameCut.cut(inside, priors, clock);
+      Rect part = part(box, frame);
+      CutOutcome outcome = FrameCut.cut(inside, part.moved(-frame.x(), -frame.y()), priors, clock);
       if (outcome instanceof CutOutcome.Done found) {
-        all.add(found, frame, box);
+        all.add(found, frame, part);
       } else {
         nothing = (CutOutcome.NothingFound) outcome;
       }
@@ -71,14 +71,18 @@ final class BoxedCut {
     return box.grow(margin).intersect(bounds);
   }
 
+  /** The box, a little larger: a hand draws it a little too small. */
+  private static Rect part(Rect box, Rect frame) {
+    int slip = (int) Math.round(SLIP * Math.max(box.width(), box.height()));
+    return box.grow(slip).intersect(frame);
+  }
+
   /** Subjects are numbered box by box; inside the next box they begin at 1 again. */
   private SubjectChoice numberedFromHere(SubjectChoice choice) {
     return choice.from(subjects.size());
   }
 
-  private void add(CutOutcome.Done found, Rect frame, Rect box) {
-    int slip = (int) Math.round(SLIP * Math.max(box.width(), box.height()));
-    Rect part = box.grow(slip).intersect(frame);
+  private void add(CutOutcome.Done found, Rect frame, Rect part) {
     Matte matte = found.cutout().matte();
     for (int y = part.y(); y < part.bottom(); y++) {
       for (int x = part.x(); x < part.right(); x++) {

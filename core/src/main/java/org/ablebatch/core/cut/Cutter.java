@@ -42,7 +42,7 @@ public final class Cutter {
     }
     StageClock clock = new StageClock(progress);
     return request.boxes().isEmpty()
-        ? FrameCut.cut(request, priors, clock)
+        ? FrameCut.cut(request, request.picture().bounds(), priors, clock)
         : BoxedCut.cut(request, priors, clock);
   }
 

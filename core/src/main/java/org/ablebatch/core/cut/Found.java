@@ -9,6 +9,7 @@ import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.matting.SeeThroughMatte;
 import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.HintedCut;
 import org.ablebatch.core.subject.PlainSubjectFinder;
@@ -44,6 +45,11 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
   /** Solved again around the hints. */
   Found hinted(Scene scene, HintMarks marks) {
     return marks.any() ? new Found(HintedCut.apply(scene, region, marks), choice) : this;
+  }
+
+  /** Only with what lies inside a part of the picture. */
+  Found inside(Rect part, Rect picture) {
+    return part.equals(picture) ? this : new Found(region.inside(part, picture), choice);
   }
 
   /** Only with the subjects that are kept. */

@@ -7,6 +7,7 @@ import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.Subjects;
 
@@ -21,9 +22,10 @@ final class FrameCut {
 
   /**
    * @param request its boxes are ignored
+   * @param inside the only part in which anything is kept, in pixels of the frame
    * @throws CutStopped when the clock's listener says so
    */
-  static CutOutcome cut(CutRequest request, Priors priors, StageClock clock) {
+  static CutOutcome cut(CutRequest request, Rect inside, Priors priors, StageClock clock) {
     clock.enter(CutStage.READ);
     Scene scene =
         Scene.read(request.picture(), READING_PIXELS, priors, request.emptySet(), clock::beat);
@@ -40,7 +42,7 @@ final class FrameCut {
     }
     HintMarks marks =
         HintMarks.of(request.hints(), scene.width(), scene.height(), request.picture().bounds());
-    found = found.hinted(scene, marks);
+    found = found.hinted(scene, marks).inside(inside, request.picture().bounds());
     Subjects subjects =
         Subjects.in(found.region(), request.picture().bounds()).choose(request.choice());
     found = found.keeping(subjects);

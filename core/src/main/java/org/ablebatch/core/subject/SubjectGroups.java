@@ -71,33 +71,43 @@ record SubjectGroups(int width, int height, int[] labels, List<Group> groups) {
     return span;
   }
 
-  /** Groups smaller than this share of the largest join the nearest one that is not. */
+  /**
+   * Groups smaller than this share of the largest join the nearest one that is not, and groups that
+   * lie within the box of a larger one join that: the heart of a printed flower is no subject.
+   */
   SubjectGroups joiningCrumbs(double shareOfLargest) {
     int largest = groups.stream().mapToInt(Group::area).max().orElse(0);
     double least = shareOfLargest * largest;
+    List<Integer> bySize = new ArrayList<>();
+    for (int k = 0; k < groups.size(); k++) {
+      bySize.add(k);
+    }
+    bySize.sort(Comparator.comparingInt(k -> -groups.get(k).area()));
     int[] target = new int[groups.size() + 1];
     List<Group> joined = new ArrayList<>(groups);
-    for (int k = 0; k < groups.size(); k++) {
+    List<Integer> standing = new ArrayList<>();
+    for (int k : bySize) {
       Group group = groups.get(k);
-      target[k + 1] = k + 1;
-      if (group.area() < least) {
-        int nearest = nearestLarge(group, least);
-        target[k + 1] = nearest + 1;
-        joined.set(nearest, joined.get(nearest).with(group));
+      int home = group.area() < least ? nearest(group, standing) : enclosing(group, standing);
+      target[k + 1] = (home < 0 ? k : home) + 1;
+      if (home < 0) {
+        standing.add(k);
+      } else {
+        joined.set(home, joined.get(home).with(group));
       }
     }
     return relabelled(joined, target, k -> target[k + 1] == k + 1);
   }
 
-  private int nearestLarge(Group group, double least) {
-    int nearest = -1;
-    for (int k = 0; k < groups.size(); k++) {
-      boolean better = nearest < 0 || group.gapTo(groups.get(k)) < group.gapTo(groups.get(nearest));
-      if (groups.get(k).area() >= least && better) {
-        nearest = k;
-      }
-    }
-    return nearest;
+  private int nearest(Group group, List<Integer> among) {
+    return among.stream().min(Comparator.comparingInt(k -> group.gapTo(groups.get(k)))).orElse(-1);
+  }
+
+  private int enclosing(Group group, List<Integer> among) {
+    return among.stream()
+        .filter(k -> groups.get(k).box().intersect(group.box()).equals(group.box()))
+        .findFirst()
+        .orElse(-1);
   }
 
   /** Without the groups of fewer pixels. */

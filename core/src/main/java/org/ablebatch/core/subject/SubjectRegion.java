@@ -1,5 +1,6 @@
 package org.ablebatch.core.subject;
 
+import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.raster.Shapes;
 
 /**
@@ -37,6 +38,25 @@ public record SubjectRegion(
       area += kept ? 1 : 0;
     }
     return area;
+  }
+
+  /**
+   * Without what lies outside a part of the picture.
+   *
+   * @param part in pixels of the picture
+   * @param picture the picture's size
+   */
+  public SubjectRegion inside(Rect part, Rect picture) {
+    boolean[] keptThere = new boolean[subject.length];
+    boolean[] droppedThere = new boolean[subject.length];
+    for (int i = 0; i < subject.length; i++) {
+      int x = (int) ((i % width + 0.5) * picture.width() / width);
+      int y = (int) ((i / width + 0.5) * picture.height() / height);
+      boolean in = x >= part.x() && y >= part.y() && x < part.right() && y < part.bottom();
+      keptThere[i] = in && subject[i];
+      droppedThere[i] = in && dropped[i];
+    }
+    return new SubjectRegion(width, height, keptThere, doubtful, evidence, droppedThere);
   }
 
   /** The same evidence with another division. */
