@@ -17,7 +17,7 @@ from train import Shards
 def folded_from(path):
     """A folded network with the file's weights, matched by order and shape."""
     net = fold(SubjectNet())
-    stored = {t.name: numpy_helper.to_array(t) for t in onnx.load(path).graph.initializer}
+    stored = {t.name.removesuffix(".half"): numpy_helper.to_array(t).astype(np.float32) for t in onnx.load(path).graph.initializer}
     own = net.state_dict()
     for name in own:
         if name.startswith("aux."):
