@@ -66,19 +66,8 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
     BandMatting.Result solid =
         BandMatting.solve(picture, scene.linear(), trimap, scene.emptySet(), pulse);
     return choice.method() == Method.SEE_THROUGH
-        ? SeeThroughMatte.add(
-            picture, scene, solid, SeeThroughBody.around(scene, region).body(), pulse)
+        ? SeeThroughMatte.add(picture, scene, solid, SeeThroughBody.in(scene).body(), pulse)
         : solid;
-  }
-
-  /** True when what was found is the solid part of something like glass. */
-  boolean speaksForGlass(Scene scene) {
-    return (choice.method() == Method.PLAIN || choice.method() == Method.UNEVEN)
-        && SeeThroughBody.around(scene, region).convincing();
-  }
-
-  Found as(MethodChooser.Choice other) {
-    return new Found(region, other);
   }
 
   Confidence confidence(Scene scene, BandMatting.Result matte) {
@@ -124,7 +113,7 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
       case SEE_THROUGH ->
           scene.backdrop().kind() == BackdropKind.BUSY
               ? new SolidPartFinder()
-              : new PlainSubjectFinder();
+              : PlainSubjectFinder.ofSolidParts();
       case BUSY -> new SceneSubjectFinder();
       case PERSON ->
           scene.backdrop().kind() == BackdropKind.BUSY

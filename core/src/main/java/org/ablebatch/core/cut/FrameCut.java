@@ -37,9 +37,6 @@ final class FrameCut {
     if (request.method() == Method.AUTO && found.missesTheGuess(scene)) {
       found = Found.in(scene, MethodChooser.closeColours(), clock::beat);
     }
-    if (request.method() == Method.AUTO && found.speaksForGlass(scene)) {
-      found = found.as(MethodChooser.seeThrough());
-    }
     HintMarks marks =
         HintMarks.of(request.hints(), scene.width(), scene.height(), request.picture().bounds());
     found = found.hinted(scene, marks).inside(inside, request.picture().bounds());

@@ -6,6 +6,7 @@ import org.ablebatch.core.backdrop.BackdropKind;
 import org.ablebatch.core.ink.InkOnPaper;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.subject.SeeThroughBody;
 
 /** Chooses a method from what the scene shows, and says why in words that a person can check. */
 final class MethodChooser {
@@ -54,6 +55,9 @@ final class MethodChooser {
               : "a " + tone(backdrop) + " backdrop";
       return plain(Method.PERSON, "a person in front of " + behind);
     }
+    if (SeeThroughBody.in(scene).convincing()) {
+      return plain(Method.SEE_THROUGH, "a body that the backdrop shows through");
+    }
     return switch (backdrop.kind()) {
       case PLAIN -> plain(Method.PLAIN, "plain " + tone(backdrop) + " backdrop");
       case UNEVEN ->
@@ -69,11 +73,6 @@ final class MethodChooser {
                   ? "patterned or busy surroundings"
                   : "patterned or busy surroundings, and no learned prior to help");
     };
-  }
-
-  /** For a body that shows what is behind it. */
-  static Choice seeThrough() {
-    return plain(Method.SEE_THROUGH, "a body that the backdrop shows through");
   }
 
   /** For a subject in its backdrop's own colours. */

@@ -35,10 +35,35 @@ public final class PlainSubjectFinder implements SubjectFinder {
   private static final float GUESS_AGAINST = 1f;
 
   private static final float GUESS_FOR = 0.05f;
+
+  /**
+   * On a colourless backdrop nothing but darkness tells a shadow from grey steel or a white foot,
+   * and the guess, which seldom takes in a shadow, knows better.
+   */
+  private static final float GUESS_IN_SHADE = 1.1f;
+
+  private static final float SHADE_SEEN = 0.03f;
+  private static final float SHADE_GUESS_FROM = 0.85f;
+  private static final float SHADE_GUESS = 0.97f;
   private static final float MOST_GUESS = 0.93f;
   private static final float COLOUR_WEIGHT = 0.1f;
   private static final float COLOUR_WEIGHT_TEXTURED = 0.7f;
   private static final float CERTAIN = 3.5f;
+
+  private final boolean trustsGuessInShade;
+
+  public PlainSubjectFinder() {
+    this(true);
+  }
+
+  private PlainSubjectFinder(boolean trustsGuessInShade) {
+    this.trustsGuessInShade = trustsGuessInShade;
+  }
+
+  /** For glass, whose darker body is no solid part though the guess takes it in. */
+  public static PlainSubjectFinder ofSolidParts() {
+    return new PlainSubjectFinder(false);
+  }
 
   @Override
   public SubjectRegion find(Scene scene, Pulse pulse) {
@@ -80,12 +105,14 @@ public final class PlainSubjectFinder implements SubjectFinder {
   }
 
   /** What colour, connection and the learned guess say together, as log odds of subject. */
-  private static float[] odds(BackdropLikeness likeness, Scene scene) {
+  private float[] odds(BackdropLikeness likeness, Scene scene) {
     float[] out = new float[likeness.otherness().length];
     for (int i = 0; i < out.length; i++) {
       out[i] = bySight(i, likeness, scene.backdrop().surface());
     }
-    scene.subjectPrior().ifPresent(guess -> addGuess(out, guess.values()));
+    scene
+        .subjectPrior()
+        .ifPresent(guess -> addGuess(out, guess.values(), likeness, scene.backdrop()));
     return out;
   }
 
@@ -102,12 +129,26 @@ public final class PlainSubjectFinder implements SubjectFinder {
     return 0;
   }
 
-  private static void addGuess(float[] odds, float[] guess) {
+  private void addGuess(float[] odds, float[] guess, BackdropLikeness likeness, Backdrop backdrop) {
+    boolean shadeIsNoSign = trustsGuessInShade && !backdrop.isTextured();
     for (int i = 0; i < odds.length; i++) {
       double p = Math.max(1 - MOST_GUESS, Math.min(MOST_GUESS, guess[i]));
       double logit = Math.log(p / (1 - p));
-      odds[i] += (float) ((logit < 0 ? GUESS_AGAINST : GUESS_FOR) * logit);
+      float weight = logit < 0 ? GUESS_AGAINST : GUESS_FOR;
+      if (shadeIsNoSign && logit > 0 && isGreyShade(i, likeness, backdrop.surface())) {
+        float sure = (guess[i] - SHADE_GUESS_FROM) / (SHADE_GUESS - SHADE_GUESS_FROM);
+        weight += (GUESS_IN_SHADE - GUESS_FOR) * Math.max(0, Math.min(1, sure));
+      }
+      odds[i] += (float) (weight * logit);
     }
+  }
+
+  /** Darker or brighter than a backdrop that has hardly a colour of its own. */
+  private static boolean isGreyShade(int i, BackdropLikeness likeness, ColorPlanes surface) {
+    float a = surface.c1()[i];
+    float b = surface.c2()[i];
+    return Math.abs(likeness.shade()[i] - 1) > SHADE_SEEN
+        && a * a + b * b < STRONG_COLOUR * STRONG_COLOUR;
   }
 
   /**

@@ -30,46 +30,49 @@ public record SeeThroughBody(Plane body, boolean convincing) {
   /** Without a prior the body is what a closing this wide makes of the solid parts. */
   private static final double CLOSING_SHARE = 0.08;
 
-  /**
-   * @param solid what a finder kept
-   */
-  public static SeeThroughBody around(Scene scene, SubjectRegion solid) {
-    float[] body = new float[solid.subject().length];
-    if (scene.subjectPrior().isPresent()) {
-      float[] guess = scene.subjectPrior().get().values();
-      for (int i = 0; i < body.length; i++) {
-        body[i] = ramp((guess[i] - IN_BODY_FROM) / (IN_BODY - IN_BODY_FROM));
-      }
-    } else {
-      body = closed(solid);
+  public static SeeThroughBody in(Scene scene) {
+    BackdropLikeness likeness = BackdropLikeness.measure(scene.lab(), scene.backdrop());
+    boolean[] solid = new boolean[likeness.markers().length];
+    for (int i = 0; i < solid.length; i++) {
+      solid[i] = likeness.markers()[i] == BackdropLikeness.SUBJECT;
     }
-    return new SeeThroughBody(
-        new Plane(solid.width(), solid.height(), body), speaksForGlass(scene, solid, body));
+    int w = scene.width();
+    int h = scene.height();
+    float[] body =
+        scene.subjectPrior().map(SeeThroughBody::likely).orElseGet(() -> closed(solid, w, h));
+    return new SeeThroughBody(new Plane(w, h, body), speaksForGlass(scene, likeness, solid, body));
   }
 
-  private static float[] closed(SubjectRegion solid) {
-    float[] set = new float[solid.subject().length];
-    for (int i = 0; i < set.length; i++) {
-      set[i] = solid.subject()[i] ? 1 : 0;
+  private static float[] likely(Plane guess) {
+    float[] body = guess.values().clone();
+    for (int i = 0; i < body.length; i++) {
+      body[i] = ramp((body[i] - IN_BODY_FROM) / (IN_BODY - IN_BODY_FROM));
     }
-    int radius = (int) Math.round(CLOSING_SHARE * Math.min(solid.width(), solid.height()));
-    return Morphology.close(set, solid.width(), solid.height(), Math.max(1, radius));
+    return body;
+  }
+
+  private static float[] closed(boolean[] solid, int width, int height) {
+    float[] set = new float[solid.length];
+    for (int i = 0; i < set.length; i++) {
+      set[i] = solid[i] ? 1 : 0;
+    }
+    int radius = (int) Math.round(CLOSING_SHARE * Math.min(width, height));
+    return Morphology.close(set, width, height, Math.max(1, radius));
   }
 
   /**
    * Most of what the guess takes for subject has the backdrop's colour and is evenly a little
    * darker: neither an opening, which would be as bright, nor shadow and clutter, which vary.
    */
-  private static boolean speaksForGlass(Scene scene, SubjectRegion solid, float[] body) {
+  private static boolean speaksForGlass(
+      Scene scene, BackdropLikeness likeness, boolean[] solid, float[] body) {
     Backdrop backdrop = scene.backdrop();
     if (backdrop.kind() == BackdropKind.BUSY
         || backdrop.isTextured()
         || scene.subjectPrior().isEmpty()) {
       return false;
     }
-    BackdropLikeness likeness = BackdropLikeness.measure(scene.lab(), backdrop);
-    boolean[] near =
-        Morphology.dilate(solid.subject(), solid.width(), solid.height(), AWAY_FROM_SOLID);
+    boolean[] near = Morphology.dilate(solid, scene.width(), scene.height(), AWAY_FROM_SOLID);
     int all = 0;
     int open = 0;
     int other = 0;
