@@ -18,6 +18,7 @@ import org.ablebatch.core.subject.SubjectRegion;
  * @param extent 1 for a subject of usual size, less when nearly nothing or nearly all is kept
  * @param agreement how well the learned guess agrees; 1 without a prior
  * @param outline share of the outline that runs along an edge of the picture
+ * @param ownColours share of what is kept whose colour does not speak for the backdrop
  */
 public record Confidence(
     int percent,
@@ -27,27 +28,31 @@ public record Confidence(
     double freedom,
     double extent,
     double agreement,
-    double outline) {
+    double outline,
+    double ownColours) {
+  private static final float SPEAKS_AGAINST = -0.2f;
   private static final double GOOD_CONTRAST = 0.22;
   private static final double BUSY_TRUST = 0.62;
   private static final double BUSY_TRUST_ALONE = 0.45;
 
   /** At this noise around the surface, half the trust is gone. */
-  private static final double ROUGH_SIGMA = 0.014;
+  private static final double ROUGH_SIGMA = 0.018;
 
   private static final double FITTED_ENOUGH = 0.9;
 
   /** For a cutout that nobody had to guess at, such as a file's own transparency. */
   public static Confidence given(int percent) {
-    return new Confidence(percent, 1, 1, 1, 1, 1, 1, 1);
+    return new Confidence(percent, 1, 1, 1, 1, 1, 1, 1, 1);
   }
 
   public static Confidence of(Scene scene, SubjectRegion region, BandMatting.Result matte) {
     int subject = 0;
     int doubtful = 0;
+    int against = 0;
     for (int i = 0; i < region.subject().length; i++) {
       subject += region.subject()[i] ? 1 : 0;
       doubtful += region.doubtful()[i] ? 1 : 0;
+      against += region.subject()[i] && region.evidence()[i] < SPEAKS_AGAINST ? 1 : 0;
     }
     double share = subject / (double) region.subject().length;
     double separation = Math.min(1, matte.contrast() / GOOD_CONTRAST);
@@ -57,6 +62,7 @@ public record Confidence(
     double extent = Math.min(1, share / 0.02) * Math.min(1, (1 - share) / 0.1);
     double agreement = Agreement.withGuess(scene, region);
     double outline = Outline.onEdges(scene, region);
+    double ownColours = 1 - against / Math.max(1.0, subject);
     double all =
         understood
             * (0.55 + 0.45 * separation)
@@ -64,6 +70,7 @@ public record Confidence(
             * (0.75 + 0.25 * freedom)
             * (0.2 + 0.8 * agreement)
             * (0.4 + 0.6 * outline)
+            * (1 - leastOwn(scene) + leastOwn(scene) * ownColours)
             * extent;
     return new Confidence(
         (int) Math.round(100 * all),
@@ -73,7 +80,13 @@ public record Confidence(
         freedom,
         extent,
         agreement,
-        outline);
+        outline,
+        ownColours);
+  }
+
+  /** On a known backdrop a part of its colour is judged by its outline as well; in a scene not. */
+  private static double leastOwn(Scene scene) {
+    return scene.backdrop().kind() == BackdropKind.BUSY ? 0.6 : 0.3;
   }
 
   private static double understood(Scene scene) {
