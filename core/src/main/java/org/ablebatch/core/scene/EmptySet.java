@@ -2,6 +2,7 @@ package org.ablebatch.core.scene;
 
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Picture;
@@ -19,6 +20,10 @@ import org.ablebatch.core.reading.AreaShrink;
 public record EmptySet(Picture photograph, int dx, int dy, float[] gain) {
   private static final int REACH_PX = 12;
   private static final int SAMPLED = 30_000;
+
+  /** Of the places along the border, so many are left out between two in the first search. */
+  private static final int COARSE = 4;
+
   private static final double RING = 0.06;
 
   /** Linear light that keeps the quotient of two dark pixels calm. */
@@ -29,11 +34,16 @@ public record EmptySet(Picture photograph, int dx, int dy, float[] gain) {
    */
   private static final float FLAT_GREY = 0.4f;
 
+  private static final float FAR_OFF = 0.4f;
+
   /** So much of the border shows the set at least; the rest may be subject. */
   private static final double SHARE_OF_SET = 0.7;
 
-  /** Difference along that share of the border, as a log quotient, from which it is another set. */
-  private static final double OTHER_SET = 0.16;
+  /**
+   * Mean difference along that share of the border, as a log quotient, from which it is another
+   * set.
+   */
+  private static final double OTHER_SET = 0.08;
 
   /**
    * @return empty when the photograph has another size or shows another set
@@ -43,28 +53,31 @@ public record EmptySet(Picture photograph, int dx, int dy, float[] gain) {
       return Optional.empty();
     }
     int[] places = borderPlaces(picture.width(), picture.height());
-    Fit best = fit(picture, photograph, places, 0, 0);
-    for (int step = Math.min(8, REACH_PX); step >= 1; step /= 2) {
-      best = refine(picture, photograph, places, best, step);
-    }
-    return best.difference() > OTHER_SET
+    int[] some = IntStream.range(0, places.length / COARSE).map(k -> places[k * COARSE]).toArray();
+    Fit near = best(picture, photograph, some.length > 0 ? some : places, 0, 0, REACH_PX, 2);
+    Fit best = best(picture, photograph, places, near.dx(), near.dy(), 1, 1);
+    return best.setDifference() > OTHER_SET
         ? Optional.empty()
         : Optional.of(new EmptySet(photograph, best.dx(), best.dy(), best.gain()));
   }
 
-  private record Fit(int dx, int dy, float[] gain, double difference) {}
+  /**
+   * @param difference mean over the border, where what is far off counts as so far: to compare
+   *     shifts
+   * @param setDifference mean over the part that shows the set: to tell whether it is the same set
+   */
+  private record Fit(int dx, int dy, float[] gain, double difference, double setDifference) {}
 
-  private static Fit refine(
-      Picture picture, Picture photograph, int[] places, Fit start, int step) {
-    Fit best = start;
-    for (int dy = -step; dy <= step; dy += step) {
-      for (int dx = -step; dx <= step; dx += step) {
-        int x = start.dx() + dx;
-        int y = start.dy() + dy;
-        if (Math.abs(x) <= REACH_PX && Math.abs(y) <= REACH_PX) {
-          Fit fit = fit(picture, photograph, places, x, y);
-          best = fit.difference() < best.difference() - 1e-9 ? fit : best;
-        }
+  /**
+   * The best of all shifts within {@code reach} of a start; of equals the first, from the start.
+   */
+  private static Fit best(
+      Picture picture, Picture photograph, int[] places, int x0, int y0, int reach, int step) {
+    Fit best = fit(picture, photograph, places, x0, y0);
+    for (int dy = y0 - reach; dy <= y0 + reach; dy += step) {
+      for (int dx = x0 - reach; dx <= x0 + reach; dx += step) {
+        Fit fit = fit(picture, photograph, places, dx, dy);
+        best = fit.difference() < best.difference() - 1e-9 ? fit : best;
       }
     }
     return best;
@@ -83,20 +96,33 @@ public record EmptySet(Picture photograph, int dx, int dy, float[] gain) {
     }
     float[] gain = new float[3];
     double difference = 0;
+    double setDifference = 0;
     for (int c = 0; c < 3; c++) {
-      float middle = quantile(quotient[c].clone(), 0.5);
+      float middle = median(quotient[c].clone());
       gain[c] = (float) Math.exp(middle);
       for (int k = 0; k < places.length; k++) {
         quotient[c][k] = Math.abs(quotient[c][k] - middle);
+        difference += Math.min(quotient[c][k], FAR_OFF) / 3 / places.length;
       }
-      difference += quantile(quotient[c], SHARE_OF_SET) / 3;
+      setDifference += meanOfLowest(quotient[c]) / 3;
     }
-    return new Fit(dx, dy, gain, difference);
+    return new Fit(dx, dy, gain, difference, setDifference);
   }
 
-  private static float quantile(float[] values, double share) {
+  private static float median(float[] values) {
     Arrays.sort(values);
-    return values[(int) (share * (values.length - 1))];
+    return values[values.length / 2];
+  }
+
+  /** The mean over the share of the border that shows the set at least. */
+  private static double meanOfLowest(float[] values) {
+    Arrays.sort(values);
+    int count = (int) Math.max(1, SHARE_OF_SET * values.length);
+    double sum = 0;
+    for (int k = 0; k < count; k++) {
+      sum += values[k];
+    }
+    return sum / count;
   }
 
   private static int[] borderPlaces(int width, int height) {
