@@ -116,11 +116,12 @@ public final class PictureReader {
           String.format(
               Locale.ROOT,
               "The picture says it is %,d × %,d pixels; at most %,d million pixels and %,d on a side"
-                  + " are taken",
+                  + " are taken. Setting %s when Able Batch is started raises the first limit",
               width,
               height,
               limits.maxPixels() / 1_000_000,
-              limits.maxSidePx()));
+              limits.maxSidePx(),
+              ReadLimits.MEGAPIXELS));
     }
   }
 

@@ -8,6 +8,24 @@ package org.ablebatch.codec.read;
  * @param maxSidePx the longer side
  */
 public record ReadLimits(long maxPixels, int maxSidePx) {
-  /** 120 megapixels: above every current camera back, below half a gigabyte in memory. */
-  public static final ReadLimits DEFAULT = new ReadLimits(120_000_000L, 30_000);
+  /** The environment variable that sets the limit on pixels, in megapixels. */
+  public static final String MEGAPIXELS = "ABLE_MOST_MEGAPIXELS";
+
+  /** Above every current camera back, and below half a gigabyte in memory. */
+  private static final int USUAL_MEGAPIXELS = 120;
+
+  private static final int LARGEST_MEGAPIXELS = 900;
+  private static final int LONGEST_SIDE_PX = 30_000;
+
+  public static final ReadLimits DEFAULT = set(System.getenv(MEGAPIXELS));
+
+  /** What a setting means; what makes no sense is as if nothing were set. */
+  static ReadLimits set(String megapixels) {
+    long limit = USUAL_MEGAPIXELS;
+    if (megapixels != null && megapixels.strip().matches("\\d{1,3}")) {
+      int asked = Integer.parseInt(megapixels.strip());
+      limit = asked >= 1 && asked <= LARGEST_MEGAPIXELS ? asked : USUAL_MEGAPIXELS;
+    }
+    return new ReadLimits(limit * 1_000_000, LONGEST_SIDE_PX);
+  }
 }
