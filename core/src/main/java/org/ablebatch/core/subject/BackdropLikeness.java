@@ -25,6 +25,10 @@ record BackdropLikeness(
   private static final float OFF_RAY_SIGMAS = 3.2f;
 
   private static final float LEAST_OFF_RAY = 0.018f;
+
+  /** Flat art has no noise to be tolerant of: a colour is the backdrop's or it is not. */
+  private static final float FLAT_FLOOR = 0.35f;
+
   private static final float SHADOW_TINT = 0.07f;
   private static final float BRIGHTER_SIGMAS = 4.5f;
   private static final float LEAST_BRIGHTER = 0.022f;
@@ -50,7 +54,7 @@ record BackdropLikeness(
   private static final int SEEN_RADIUS = 6;
 
   static BackdropLikeness measure(ColorPlanes lab, Backdrop backdrop) {
-    return measure(lab, backdrop.surface(), backdrop.sigma());
+    return measure(lab, backdrop.surface(), backdrop);
   }
 
   /**
@@ -59,7 +63,7 @@ record BackdropLikeness(
    * floor; a second opinion.
    */
   BackdropLikeness asSeenAround(ColorPlanes lab, Backdrop backdrop) {
-    return measure(lab, seen(lab, backdrop.surface()), backdrop.sigma());
+    return measure(lab, seen(lab, backdrop.surface()), backdrop);
   }
 
   private ColorPlanes seen(ColorPlanes lab, ColorPlanes surface) {
@@ -83,12 +87,16 @@ record BackdropLikeness(
     return out;
   }
 
-  private static BackdropLikeness measure(ColorPlanes lab, ColorPlanes expected, float sigma) {
+  private static BackdropLikeness measure(
+      ColorPlanes lab, ColorPlanes expected, Backdrop backdrop) {
+    float sigma = backdrop.sigma();
+    float floor = backdrop.flat() ? FLAT_FLOOR : 1;
+    float noise = backdrop.flat() ? 0 : sigma;
     int n = lab.c0().length;
     float[] shade = new float[n];
     float[] otherness = new float[n];
     byte[] markers = new byte[n];
-    float brightBand = Math.max(LEAST_BRIGHTER, BRIGHTER_SIGMAS * sigma);
+    float brightBand = Math.max(floor * LEAST_BRIGHTER, BRIGHTER_SIGMAS * noise);
     float[] aMean = BoxBlur.blur(lab.c1(), lab.width(), lab.height(), STEADY_RADIUS);
     float[] bMean = BoxBlur.blur(lab.c2(), lab.width(), lab.height(), STEADY_RADIUS);
     for (int i = 0; i < n; i++) {
@@ -104,7 +112,8 @@ record BackdropLikeness(
       float db = b - s * bb;
       float off = (float) Math.sqrt(dl * dl + da * da + db * db);
       float allowed =
-          Math.max(LEAST_OFF_RAY, OFF_RAY_SIGMAS * sigma) + SHADOW_TINT * Math.max(0, 1 - s);
+          Math.max(floor * LEAST_OFF_RAY, OFF_RAY_SIGMAS * noise)
+              + SHADOW_TINT * Math.max(0, 1 - s);
       float brighter = (s - 1) * bl / brightBand;
       // On a colourless backdrop nothing tells a dark grey thing from a shadow but its darkness.
       boolean colourless = ba * ba + bb * bb < COLOURLESS * COLOURLESS;

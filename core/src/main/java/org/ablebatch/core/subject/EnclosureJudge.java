@@ -63,7 +63,7 @@ final class EnclosureJudge {
       }
       boolean painted = islands.share(label) > PAINTED;
       boolean gap = !painted && (isGap(f, backdrop) || isGap(seen[label], backdrop));
-      boolean shadow = !gap && !painted && isShadow(f, sureSubject);
+      boolean shadow = !gap && !painted && isShadow(f, sureSubject, backdrop.flat());
       verdict[label] = gap || shadow ? BackdropLikeness.BACKDROP : BackdropLikeness.SUBJECT;
     }
     for (int i = 0; i < likeness.markers().length; i++) {
@@ -94,13 +94,13 @@ final class EnclosureJudge {
    * Darker by an even factor; where the backdrop has a colour of its own, keeping its hue is
    * enough. On a colourless backdrop a faint even place is a stain or the start of a shadow.
    */
-  private static boolean isShadow(PlaceFacts f, int sureSubject) {
+  private static boolean isShadow(PlaceFacts f, int sureSubject, boolean flat) {
     if (f.shade() < DARKEST_SHADOW || f.otherness() > LIKE) {
       return false;
     }
     boolean coloured = f.chroma() > STRONG_COLOUR;
     if (f.shade() > BRIGHTEST_SHADOW) {
-      return !coloured && Math.abs(f.shade() - 1) < FAINT && f.spread() < FAINT_EVEN;
+      return !flat && !coloured && Math.abs(f.shade() - 1) < FAINT && f.spread() < FAINT_EVEN;
     }
     // A shadow is cast by something: a grey disc that lies alone on its paper is no shadow. The far
     // end of a broken shadow touches nothing, but is small beside the thing that casts it.

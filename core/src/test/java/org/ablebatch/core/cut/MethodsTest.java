@@ -204,6 +204,17 @@ class MethodsTest {
     assertThat(done.cutout().matte().at(110, 150)).isEqualTo(255);
   }
 
+  @Test
+  void inFlatArtAFaintColourIsAnotherColour() {
+    double[] truth = coverage(W, H, disc(200, 150, 80));
+    Picture art = compose(W, H, truth, 0xDDE4EC, 0xE8E6E0, evenLight(), 0);
+
+    CutOutcome.Done done = cut(ALONE, art);
+
+    assertThat(done.method()).isEqualTo(Method.FLAT);
+    assertThat(meanError(done.cutout().matte(), truth)).isLessThan(0.01);
+  }
+
   private static double boxDistance(double x, double y) {
     return Math.max(Math.abs(x - 200) - 110, Math.abs(y - 150) - 90);
   }
