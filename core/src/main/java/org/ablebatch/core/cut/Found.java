@@ -42,6 +42,11 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
     return new Found(region, choice);
   }
 
+  /** Flat art looked at once more, with hardly any tolerance. */
+  Found inFaintColours(Scene scene, Pulse pulse) {
+    return new Found(PlainSubjectFinder.ofFaintColours().find(scene, pulse), choice);
+  }
+
   /** Solved again around the hints. */
   Found hinted(Scene scene, HintMarks marks) {
     return marks.any() ? new Found(HintedCut.apply(scene, region, marks), choice) : this;

@@ -37,6 +37,9 @@ final class FrameCut {
     if (request.method() == Method.AUTO && found.missesTheGuess(scene)) {
       found = Found.in(scene, MethodChooser.closeColours(), clock::beat);
     }
+    if (found.choice().method() == Method.FLAT && found.region().area() == 0) {
+      found = found.inFaintColours(scene, clock::beat);
+    }
     HintMarks marks =
         HintMarks.of(request.hints(), scene.width(), scene.height(), request.picture().bounds());
     found = found.hinted(scene, marks).inside(inside, request.picture().bounds());

@@ -26,9 +26,6 @@ record BackdropLikeness(
 
   private static final float LEAST_OFF_RAY = 0.018f;
 
-  /** Flat art has no noise to be tolerant of: a colour is the backdrop's or it is not. */
-  private static final float FLAT_FLOOR = 0.35f;
-
   private static final float SHADOW_TINT = 0.07f;
   private static final float BRIGHTER_SIGMAS = 4.5f;
   private static final float LEAST_BRIGHTER = 0.022f;
@@ -54,7 +51,15 @@ record BackdropLikeness(
   private static final int SEEN_RADIUS = 6;
 
   static BackdropLikeness measure(ColorPlanes lab, Backdrop backdrop) {
-    return measure(lab, backdrop.surface(), backdrop);
+    return measure(lab, backdrop, 1);
+  }
+
+  /**
+   * @param floor share of the usual tolerance for noise and tint; below 1 only where there is no
+   *     noise, as in flat art
+   */
+  static BackdropLikeness measure(ColorPlanes lab, Backdrop backdrop, float floor) {
+    return measure(lab, backdrop.surface(), backdrop, floor);
   }
 
   /**
@@ -62,8 +67,8 @@ record BackdropLikeness(
    * it. That follows steps of light which a polynomial misses, such as the line between wall and
    * floor; a second opinion.
    */
-  BackdropLikeness asSeenAround(ColorPlanes lab, Backdrop backdrop) {
-    return measure(lab, seen(lab, backdrop.surface()), backdrop);
+  BackdropLikeness asSeenAround(ColorPlanes lab, Backdrop backdrop, float floor) {
+    return measure(lab, seen(lab, backdrop.surface()), backdrop, floor);
   }
 
   private ColorPlanes seen(ColorPlanes lab, ColorPlanes surface) {
@@ -88,10 +93,9 @@ record BackdropLikeness(
   }
 
   private static BackdropLikeness measure(
-      ColorPlanes lab, ColorPlanes expected, Backdrop backdrop) {
+      ColorPlanes lab, ColorPlanes expected, Backdrop backdrop, float floor) {
     float sigma = backdrop.sigma();
-    float floor = backdrop.flat() ? FLAT_FLOOR : 1;
-    float noise = backdrop.flat() ? 0 : sigma;
+    float noise = floor < 1 ? 0 : sigma;
     int n = lab.c0().length;
     float[] shade = new float[n];
     float[] otherness = new float[n];

@@ -50,19 +50,31 @@ public final class PlainSubjectFinder implements SubjectFinder {
   private static final float COLOUR_WEIGHT_TEXTURED = 0.7f;
   private static final float CERTAIN = 3.5f;
 
+  /** Flat art has no noise to be tolerant of. */
+  private static final float FAINT_FLOOR = 0.35f;
+
   private final boolean trustsGuessInShade;
+  private final float floor;
 
   public PlainSubjectFinder() {
-    this(true);
+    this(true, 1);
   }
 
-  private PlainSubjectFinder(boolean trustsGuessInShade) {
+  private PlainSubjectFinder(boolean trustsGuessInShade, float floor) {
     this.trustsGuessInShade = trustsGuessInShade;
+    this.floor = floor;
   }
 
   /** For glass, whose darker body is no solid part though the guess takes it in. */
   public static PlainSubjectFinder ofSolidParts() {
-    return new PlainSubjectFinder(false);
+    return new PlainSubjectFinder(false, 1);
+  }
+
+  /**
+   * For flat art in which nothing was found: its colours may differ by less than a photograph's.
+   */
+  public static PlainSubjectFinder ofFaintColours() {
+    return new PlainSubjectFinder(true, FAINT_FLOOR);
   }
 
   @Override
@@ -71,8 +83,8 @@ public final class PlainSubjectFinder implements SubjectFinder {
     Backdrop backdrop = scene.backdrop();
     int width = lab.width();
     int height = lab.height();
-    BackdropLikeness likeness = BackdropLikeness.measure(lab, backdrop);
-    EnclosureJudge.judge(likeness, likeness.asSeenAround(lab, backdrop), scene);
+    BackdropLikeness likeness = BackdropLikeness.measure(lab, backdrop, floor);
+    EnclosureJudge.judge(likeness, likeness.asSeenAround(lab, backdrop, floor), scene);
     pulse.beat();
     float[] odds = odds(likeness, scene);
     boolean[] subject = ContrastCut.divide(lab, odds);
