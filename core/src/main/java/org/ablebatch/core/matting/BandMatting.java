@@ -26,6 +26,9 @@ public final class BandMatting {
 
   private static final float TRUST_DEPTH_FROM = 0.55f;
 
+  /** Along a plain outline the pixel's own unmixing keeps a say beside the solved coverage. */
+  private static final float SOLVED_SHARE = 0.8f;
+
   private static final float OPEN = 0.3f;
   private static final float INNER_TOE = 0.15f;
   private static final float INNER_SHOULDER = 0.7f;
@@ -37,6 +40,7 @@ public final class BandMatting {
   private final LocalColours local;
   private final GridMap map;
   private final Behind behind;
+  private final LinearCoverage coverage;
   private final Pulse pulse;
 
   private BandMatting(
@@ -49,6 +53,7 @@ public final class BandMatting {
         set.map(known -> Behind.known(known, linear, trimap, map))
             .orElseGet(() -> Behind.seenAround(local.backdrop(), map));
     this.pulse = pulse;
+    this.coverage = LinearCoverage.solve(linear, local, trimap, pulse);
   }
 
   /**
@@ -141,6 +146,7 @@ public final class BandMatting {
     float byDepth = smooth(0.5f + depth);
     float trust = apart / (apart + COLOUR_NOISE * COLOUR_NOISE);
     float alpha = trust * clip(unmixed) + (1 - trust) * byDepth;
+    alpha += (open ? 1 : SOLVED_SHARE) * (coverage.at(map, argb) - alpha);
     out.alpha = open ? settleStrand(alpha, depth) : settle(towardsSides(alpha, depth));
     out.mixed = alpha < PURE;
     float share = Math.max(alpha, 0.08f);

@@ -41,6 +41,16 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
     return outside;
   }
 
+  /** Marks what is surely subject and what is surely backdrop. */
+  static void sides(Trimap trimap, boolean[] subject, boolean[] backdrop) {
+    float[] depth = trimap.depth().values();
+    float[] open = trimap.open().values();
+    for (int i = 0; i < depth.length; i++) {
+      subject[i] = depth[i] > SURE_DEPTH && open[i] == 0;
+      backdrop[i] = depth[i] < -SURE_DEPTH && open[i] == 0;
+    }
+  }
+
   static ColorPlanes fill(ColorPlanes linear, float[] weight) {
     int w = linear.width();
     int h = linear.height();

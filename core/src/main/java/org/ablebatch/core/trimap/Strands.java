@@ -51,7 +51,8 @@ final class Strands {
     }
     density = BoxBlur.blur(density, w, h, DENSE_RADIUS);
     leaks = BoxBlur.blur(leaks, w, h, DENSE_RADIUS);
-    boolean[] strands = hangingTogether(thin, evidence, depth, w, h);
+    boolean[] coloured = StrandColours.among(lab, depth, thin, sigma);
+    boolean[] strands = hangingTogether(thin, evidence, coloured, depth, w, h);
     boolean[] around = Morphology.dilate(strands, w, h, 1);
     float[] company = new float[thin.length];
     for (int i = 0; i < thin.length; i++) {
@@ -88,11 +89,12 @@ final class Strands {
 
   /** Thin pixels outside that are joined to the subject by thin pixels, with gaps of a pixel. */
   private static boolean[] hangingTogether(
-      boolean[] thin, float[] evidence, float[] depth, int w, int h) {
+      boolean[] thin, float[] evidence, boolean[] coloured, float[] depth, int w, int h) {
     float reach = REACH_SHARE * Math.min(w, h);
     boolean[] loose = new boolean[thin.length];
     for (int i = 0; i < thin.length; i++) {
-      loose[i] = thin[i] && evidence[i] > FAINT && depth[i] < 1 && depth[i] > -reach;
+      boolean like = evidence[i] > FAINT || coloured[i];
+      loose[i] = thin[i] && like && depth[i] < 1 && depth[i] > -reach;
     }
     boolean[] joined = Morphology.dilate(loose, w, h, 1);
     Components pieces = Components.of(joined, w, h, true);
