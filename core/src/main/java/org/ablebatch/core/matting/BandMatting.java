@@ -88,7 +88,7 @@ public final class BandMatting {
     int[] colours = picture.argb().clone();
     float[] depth = trimap.depth().values();
     float[] open = trimap.open().values();
-    float band = trimap.bandRadius();
+    float[] bands = trimap.bandRadius().values();
     Pixel pixel = new Pixel();
     long inBand = 0;
     double contrast = 0;
@@ -99,6 +99,7 @@ public final class BandMatting {
         int i = y * width + x;
         map.column(x);
         float d = map.sample(depth);
+        float band = map.sample(bands);
         if (map.sample(open) > OPEN) {
           inBand++;
           contrast += unmix(x, y, d / band, true, pixel);

@@ -46,9 +46,10 @@ record LinearCoverage(ColorPlanes slopes, float[] atBlack) {
   private static boolean[] undecided(Trimap trimap) {
     float[] depth = trimap.depth().values();
     float[] open = trimap.open().values();
+    float[] band = trimap.bandRadius().values();
     boolean[] zone = new boolean[depth.length];
     for (int i = 0; i < zone.length; i++) {
-      zone[i] = open[i] > 0 || Math.abs(depth[i]) < trimap.bandRadius();
+      zone[i] = open[i] > 0 || Math.abs(depth[i]) < band[i];
     }
     return Morphology.dilate(zone, trimap.depth().width(), trimap.depth().height(), 1);
   }

@@ -13,7 +13,8 @@ import org.ablebatch.core.trimap.Trimap;
  * @param backdrop linear light at reading size
  */
 record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
-  private static final float SURE_DEPTH = 2.1f;
+  /** Where the band ends to within this share, a pixel shows one side only. */
+  private static final float SURE_SHARE = 0.8f;
 
   /** Parts thinner than the band have no sure pixel; their own pixels are better than a far one. */
   private static final float THIN_WEIGHT = 0.002f;
@@ -21,9 +22,10 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
   static LocalColours spread(ColorPlanes linear, Trimap trimap) {
     float[] depth = trimap.depth().values();
     float[] open = trimap.open().values();
+    float[] band = trimap.bandRadius().values();
     float[] inside = new float[depth.length];
     for (int i = 0; i < depth.length; i++) {
-      boolean sure = depth[i] > SURE_DEPTH && open[i] == 0;
+      boolean sure = depth[i] > SURE_SHARE * band[i] && open[i] == 0;
       inside[i] = depth[i] <= 0 ? 0 : sure ? 1 : THIN_WEIGHT;
     }
     return new LocalColours(fill(linear, inside), fill(linear, outside(trimap)));
@@ -33,9 +35,10 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
   static float[] outside(Trimap trimap) {
     float[] depth = trimap.depth().values();
     float[] open = trimap.open().values();
+    float[] band = trimap.bandRadius().values();
     float[] outside = new float[depth.length];
     for (int i = 0; i < depth.length; i++) {
-      boolean sure = depth[i] < -SURE_DEPTH && open[i] == 0;
+      boolean sure = depth[i] < -SURE_SHARE * band[i] && open[i] == 0;
       outside[i] = depth[i] >= 0 ? 0 : sure ? 1 : open[i] > 0 ? 0 : THIN_WEIGHT;
     }
     return outside;
@@ -45,9 +48,10 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
   static void sides(Trimap trimap, boolean[] subject, boolean[] backdrop) {
     float[] depth = trimap.depth().values();
     float[] open = trimap.open().values();
+    float[] band = trimap.bandRadius().values();
     for (int i = 0; i < depth.length; i++) {
-      subject[i] = depth[i] > SURE_DEPTH && open[i] == 0;
-      backdrop[i] = depth[i] < -SURE_DEPTH && open[i] == 0;
+      subject[i] = depth[i] > SURE_SHARE * band[i] && open[i] == 0;
+      backdrop[i] = depth[i] < -SURE_SHARE * band[i] && open[i] == 0;
     }
   }
 

@@ -7,16 +7,24 @@ import org.ablebatch.core.subject.SubjectRegion;
 
 /**
  * How deep every reading-size pixel lies in the subject (positive) or in the backdrop (negative),
- * in reading pixels, and how wide the undecided band around the outline is.
+ * in reading pixels, and how wide the undecided band around the outline is there.
  *
  * @param depth signed distance to the outline
- * @param bandRadius half the width of the undecided band, in reading pixels
+ * @param bandRadius half the width of the undecided band around every place, in reading pixels: as
+ *     wide as the edge is blurred
  * @param open 1 where strands leave it to the colours to decide, whatever the depth, else 0
  */
-public record Trimap(Plane depth, float bandRadius, Plane open) {
+public record Trimap(Plane depth, Plane bandRadius, Plane open) {
 
-  /** Reading pixels on either side of the outline: the region's own error plus the edge's blur. */
-  private static final float BAND_RADIUS = 2.6f;
+  /** Reading pixels on either side of the outline for an edge in focus. */
+  private static final float LEAST_RADIUS = 2.6f;
+
+  private static final float MOST_RADIUS = 16f;
+
+  /** The region's own error, beside the edge's blur. */
+  private static final float REGION_ERROR = 1.2f;
+
+  private static final float PER_HALF_WIDTH = 1.2f;
 
   /**
    * @param lab the picture at the region's size, OKLab
@@ -47,6 +55,11 @@ public record Trimap(Plane depth, float bandRadius, Plane open) {
     for (int i = 0; i < open.length; i++) {
       open[i] = mixed[i] ? 1 : open[i];
     }
-    return new Trimap(new Plane(w, h, depth), BAND_RADIUS, new Plane(w, h, open));
+    float[] radius = EdgeBlur.halfWidth(lab, depth);
+    for (int i = 0; i < radius.length; i++) {
+      float wanted = REGION_ERROR + PER_HALF_WIDTH * radius[i];
+      radius[i] = Math.max(LEAST_RADIUS, Math.min(MOST_RADIUS, wanted));
+    }
+    return new Trimap(new Plane(w, h, depth), new Plane(w, h, radius), new Plane(w, h, open));
   }
 }

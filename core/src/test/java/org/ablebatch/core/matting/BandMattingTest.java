@@ -60,6 +60,23 @@ class BandMattingTest {
   }
 
   @Test
+  void anEdgeOutOfFocusComesBackAsSoftAsItIs() {
+    double[] truth = new double[W * H];
+    for (int i = 0; i < truth.length; i++) {
+      double beyond = Math.hypot(i % W - 80, i / W - 60.0) - 35;
+      truth[i] = 1 / (1 + Math.exp(beyond / 2.5));
+    }
+    Matte matte = solve(truth, RED, PAPER).matte();
+
+    double error = 0;
+    for (int x = 80; x < W; x++) {
+      double off = Math.abs(matte.at(x, 60) / 255.0 - truth[60 * W + x]);
+      error = Math.max(error, off);
+    }
+    assertThat(error).as("largest error along a ray").isLessThan(0.1);
+  }
+
+  @Test
   void theShareOfTheBandIsReported() {
     double[] truth = coverage(W, H, disc(80, 60, 35));
     BandMatting.Result result = solve(truth, RED, PAPER);

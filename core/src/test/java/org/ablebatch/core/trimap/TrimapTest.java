@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.function.DoubleBinaryOperator;
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.subject.SubjectRegion;
 import org.junit.jupiter.api.Test;
 
@@ -58,6 +59,16 @@ class TrimapTest {
     assertThat(trimap.open().at(60, 12)).isZero();
   }
 
+  @Test
+  void theBandIsAsWideAsTheEdgeIsBlurred() {
+    Plane sharp = trimap(disc(60, 45, 25), disc(60, 45, 25), 0.004f).bandRadius();
+    DoubleBinaryOperator disc = disc(60, 45, 25);
+    Plane soft = trimap(disc, (x, y) -> 0.5 + disc.applyAsDouble(x, y) / 20, 0.004f).bandRadius();
+
+    assertThat(sharp.at(85, 45)).isLessThan(3);
+    assertThat(soft.at(85, 45)).isGreaterThan(7);
+  }
+
   private static DoubleBinaryOperator hairy(double radius, double length) {
     return (x, y) ->
         Math.max(
@@ -68,7 +79,7 @@ class TrimapTest {
   private static int openBeyondTheBand(Trimap trimap) {
     int count = 0;
     for (int i = 0; i < W * H; i++) {
-      boolean beyond = Math.abs(trimap.depth().values()[i]) > trimap.bandRadius();
+      boolean beyond = Math.abs(trimap.depth().values()[i]) > trimap.bandRadius().values()[i];
       count += beyond && trimap.open().values()[i] > 0 ? 1 : 0;
     }
     return count;
