@@ -39,33 +39,62 @@ final class EnclosureJudge {
   private static final double CAST_SHARE = 0.01;
   private static final float STRONG_COLOUR = 0.045f;
 
+  private static final int MOST_ROUNDS = 4;
+
   private EnclosureJudge() {}
 
-  /** Writes what each place is into the markers of {@code likeness}. */
-  static void judge(BackdropLikeness likeness, BackdropLikeness around, Scene scene) {
+  /**
+   * Writes what each place is into the markers of {@code likeness}. A gap that was recognised shows
+   * how the backdrop looks there, so places are judged again beside the gaps among them.
+   */
+  static void judge(BackdropLikeness likeness, Scene scene, float floor) {
     int width = scene.width();
     int height = scene.height();
     Backdrop backdrop = scene.backdrop();
     Components places = Components.of(likeness.apart(), width, height, false);
     PlaceFacts[] facts = PlaceFacts.of(places, likeness, scene);
-    PlaceFacts[] seen = PlaceFacts.of(places, around, scene);
     Islands islands = new Islands(places, likeness, width);
     int sureSubject = 0;
     for (byte marker : likeness.markers()) {
       sureSubject += marker == BackdropLikeness.SUBJECT ? 1 : 0;
     }
-    byte[] verdict = new byte[facts.length];
     double least = Math.max(3, LEAST_SHARE * width * height);
+    byte[] verdict = new byte[facts.length];
+    boolean[] painted = new boolean[facts.length];
     for (int label = 1; label < facts.length; label++) {
-      PlaceFacts f = facts[label];
-      if (f.area() < least) {
-        continue;
+      if (facts[label].area() >= least) {
+        painted[label] = islands.share(label) > PAINTED;
+        boolean gap = !painted[label] && isGap(facts[label], backdrop);
+        verdict[label] = gap ? BackdropLikeness.BACKDROP : BackdropLikeness.SUBJECT;
       }
-      boolean painted = islands.share(label) > PAINTED;
-      boolean gap = !painted && (isGap(f, backdrop) || isGap(seen[label], backdrop));
-      boolean shadow = !gap && !painted && isShadow(f, sureSubject, backdrop.flat());
-      verdict[label] = gap || shadow ? BackdropLikeness.BACKDROP : BackdropLikeness.SUBJECT;
     }
+    write(verdict, places, likeness);
+    boolean found = true;
+    for (int round = 0; round < MOST_ROUNDS && found; round++) {
+      found = false;
+      BackdropLikeness around = likeness.asSeenAround(scene.lab(), backdrop, floor);
+      PlaceFacts[] seen = PlaceFacts.of(places, around, scene);
+      for (int label = 1; label < facts.length; label++) {
+        if (verdict[label] == BackdropLikeness.SUBJECT
+            && !painted[label]
+            && isGap(seen[label], backdrop)) {
+          verdict[label] = BackdropLikeness.BACKDROP;
+          found = true;
+        }
+      }
+      write(verdict, places, likeness);
+    }
+    for (int label = 1; label < facts.length; label++) {
+      if (verdict[label] == BackdropLikeness.SUBJECT
+          && !painted[label]
+          && isShadow(facts[label], sureSubject, backdrop.flat())) {
+        verdict[label] = BackdropLikeness.BACKDROP;
+      }
+    }
+    write(verdict, places, likeness);
+  }
+
+  private static void write(byte[] verdict, Components places, BackdropLikeness likeness) {
     for (int i = 0; i < likeness.markers().length; i++) {
       int label = places.labels()[i];
       if (label > 0 && verdict[label] != 0) {

@@ -84,7 +84,7 @@ public final class PlainSubjectFinder implements SubjectFinder {
     int width = lab.width();
     int height = lab.height();
     BackdropLikeness likeness = BackdropLikeness.measure(lab, backdrop, floor);
-    EnclosureJudge.judge(likeness, likeness.asSeenAround(lab, backdrop, floor), scene);
+    EnclosureJudge.judge(likeness, scene, floor);
     pulse.beat();
     float[] odds = odds(likeness, scene);
     boolean[] subject = ContrastCut.divide(lab, odds);

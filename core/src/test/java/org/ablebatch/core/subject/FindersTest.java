@@ -116,6 +116,29 @@ class FindersTest {
   }
 
   @Test
+  void aGapThatIsLitOtherwiseIsKnownByTheGapsBesideIt() {
+    double[] fence =
+        coverage(
+            W,
+            H,
+            (x, y) ->
+                x < 20 || x > 220 || y < 20 || y > 160
+                    ? -1
+                    : Math.max(4 - Math.abs(x % 25 - 12), 4 - Math.abs(y % 40 - 20)));
+    DoubleBinaryOperator floor =
+        (u, v) -> v * H > 100 && v * H < 140 && u * W > 37 && u * W < 187 ? 1.1 : 1;
+    Picture picture = compose(W, H, fence, RED, 0xC8C6C0, floor, 1);
+    double[] filled =
+        coverage(W, H, (x, y) -> Math.min(18 - Math.abs(x - 112), 12 - Math.abs(y - 120)));
+
+    SubjectRegion region = new PlainSubjectFinder().find(guessing(picture, filled), Pulse.NONE);
+
+    assertThat(region.subject()[120 * W + 99]).as("a gap that the guess fills").isFalse();
+    assertThat(region.subject()[120 * W + 124]).as("another").isFalse();
+    assertThat(region.subject()[120 * W + 112]).as("the bar between them").isTrue();
+  }
+
+  @Test
   void printInAHoleMakesItASurfaceOnlyWhenItTouchesNothing() {
     double[] framed =
         coverage(

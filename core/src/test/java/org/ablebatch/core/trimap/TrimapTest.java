@@ -60,6 +60,20 @@ class TrimapTest {
   }
 
   @Test
+  void aDarkHairThatWasTakenForShadowIsOpen() {
+    Trimap trimap = trimap(disc(60, 45, 25), hairy(25, 45), CALM, -1, 0);
+
+    assertThat(trimap.open().at(60, 12)).isEqualTo(1);
+  }
+
+  @Test
+  void aThinShadowBesideAColouredThingIsNoHair() {
+    Trimap trimap = trimap(disc(60, 45, 25), hairy(25, 45), CALM, -1, 0.2f);
+
+    assertThat(trimap.open().at(60, 12)).isZero();
+  }
+
+  @Test
   void theBandIsAsWideAsTheEdgeIsBlurred() {
     Plane sharp = trimap(disc(60, 45, 25), disc(60, 45, 25), 0.004f).bandRadius();
     DoubleBinaryOperator disc = disc(60, 45, 25);
@@ -91,6 +105,19 @@ class TrimapTest {
    */
   private static Trimap trimap(
       DoubleBinaryOperator solid, DoubleBinaryOperator shown, float sigma) {
+    return trimap(solid, shown, sigma, 1, 0);
+  }
+
+  /**
+   * @param beyond evidence of what is shown beyond the solid
+   * @param red how red the solid is and what it shows beyond is not, OKLab a
+   */
+  private static Trimap trimap(
+      DoubleBinaryOperator solid,
+      DoubleBinaryOperator shown,
+      float sigma,
+      float beyond,
+      float red) {
     double[] found = coverage(W, H, solid);
     double[] seen = coverage(W, H, shown);
     boolean[] subject = new boolean[W * H];
@@ -98,8 +125,10 @@ class TrimapTest {
     ColorPlanes lab = new ColorPlanes(W, H);
     for (int i = 0; i < subject.length; i++) {
       subject[i] = found[i] > 0.5;
-      evidence[i] = seen[i] > 0.5 ? 1 : -1;
-      lab.c0()[i] = (float) (0.85 - 0.6 * seen[i]);
+      evidence[i] = subject[i] ? 1 : seen[i] > 0.5 ? beyond : -1;
+      boolean coloured = red > 0 && subject[i];
+      lab.c0()[i] = (float) (0.85 - (coloured ? 0.1 : 0.6) * seen[i]);
+      lab.c1()[i] = coloured ? red : 0;
     }
     SubjectRegion region = new SubjectRegion(W, H, subject, new boolean[W * H], evidence);
     return Trimap.around(region, lab, sigma);
