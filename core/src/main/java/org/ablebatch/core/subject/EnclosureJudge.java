@@ -22,6 +22,10 @@ final class EnclosureJudge {
 
   private static final double UNLIKELY_SHADE_OFF = 0.1;
   private static final double LIKE = 0.45;
+
+  /** Being brighter counts as otherness of its own; the shade is judged for itself. */
+  private static final double LIKE_THOUGH_BRIGHTER = 1;
+
   private static final double EVEN_SHADOW = 0.02;
   private static final double BRIGHTEST_SHADOW = 0.93;
   private static final double FAINT = 0.07;
@@ -115,7 +119,7 @@ final class EnclosureJudge {
     float sigma = backdrop.sigma();
     return Math.abs(f.shade() - 1) < Math.max(GAP_SHADE_OFF, GAP_SHADE_SIGMAS * sigma)
         && f.spread() < Math.max(GAP_EVEN, GAP_EVEN_SIGMAS * sigma)
-        && f.otherness() < LIKE
+        && f.otherness() < (f.shade() > 1 ? LIKE_THOUGH_BRIGHTER : LIKE)
         && f.outerShare() < 0.5;
   }
 
