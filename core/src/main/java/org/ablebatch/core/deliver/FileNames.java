@@ -13,6 +13,7 @@ public final class FileNames {
   private static final Pattern FORBIDDEN = Pattern.compile("[\\p{Cntrl}<>:\"/\\\\|?*]");
   private static final Pattern NOT_A_WORD = Pattern.compile("[^\\p{L}\\p{N}]+");
   private static final int LONGEST_STEM = 120;
+  private static final int LONGEST_ENDING = 6;
 
   private final Set<String> given = new HashSet<>();
 
@@ -41,6 +42,24 @@ public final class FileNames {
     return last.isEmpty() || last.chars().allMatch(c -> c == '.') ? "unnamed" : last;
   }
 
+  /**
+   * A name that fits, with its ending; a character outside the basic plane is never cut in two.
+   *
+   * @param longest UTF-16 units, more than an ending has
+   */
+  public static String shortened(String name, int longest) {
+    if (name.length() <= longest) {
+      return name;
+    }
+    int dot = name.lastIndexOf('.');
+    String ending = dot > 0 && name.length() - dot <= LONGEST_ENDING ? name.substring(dot) : "";
+    return upTo(name, longest - ending.length()) + ending;
+  }
+
+  private static String upTo(String name, int end) {
+    return name.substring(0, Character.isHighSurrogate(name.charAt(end - 1)) ? end - 1 : end);
+  }
+
   private static String text(NamePart part, String original, Spec spec, int number) {
     if (part instanceof NamePart.OriginalName) {
       int dot = original.lastIndexOf('.');
@@ -65,11 +84,7 @@ public final class FileNames {
     String clean = FORBIDDEN.matcher(stem).replaceAll("-").strip();
     clean = clean.replaceAll("^\\.+|\\.+$", "");
     if (clean.length() > LONGEST_STEM) {
-      int end =
-          Character.isHighSurrogate(clean.charAt(LONGEST_STEM - 1))
-              ? LONGEST_STEM - 1
-              : LONGEST_STEM;
-      clean = clean.substring(0, end);
+      clean = upTo(clean, LONGEST_STEM);
     }
     return clean.isEmpty() ? "picture" : clean;
   }

@@ -86,6 +86,14 @@ class SpecTest {
     assertThat(FileNames.cleaned("..")).isEqualTo("unnamed");
   }
 
+  @Test
+  void aLongNameKeepsItsEndingAndItsLastWholeCharacter() {
+    assertThat(FileNames.shortened("fern.jpg", 8)).isEqualTo("fern.jpg");
+    assertThat(FileNames.shortened("a long fern.jpg", 8)).isEqualTo("a lo.jpg");
+    assertThat(FileNames.shortened("fer🌿 in a pot.jpg", 8)).isEqualTo("fer.jpg");
+    assertThat(FileNames.shortened("fern without an ending", 4)).isEqualTo("fern");
+  }
+
   private static Spec spec(int width, int height, OutputFormat format, NamePart... parts) {
     return new Spec(
         "Shop square",

@@ -2,6 +2,7 @@ package org.ablebatch.server.batch;
 
 import java.io.IOException;
 import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.storage.Renditions;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -45,11 +46,12 @@ class EmptySetController {
   }
 
   /** The photograph at screen size. */
-  @GetMapping(produces = MediaType.IMAGE_JPEG_VALUE)
+  @GetMapping(produces = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   ResponseEntity<byte[]> preview(@PathVariable long id) {
+    byte[] preview = emptySets.preview(id);
     return ResponseEntity.ok()
-        .contentType(MediaType.IMAGE_JPEG)
+        .contentType(Renditions.typeOf(preview))
         .cacheControl(CacheControl.noCache())
-        .body(emptySets.preview(id));
+        .body(preview);
   }
 }

@@ -1,5 +1,6 @@
 package org.ablebatch.server.batch;
 
+import java.lang.ref.SoftReference;
 import java.util.Optional;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
@@ -26,6 +27,9 @@ public class EmptySetService {
   private final TransactionTemplate transaction;
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
 
+  /** A batch's pictures all ask for the same photograph; memory may take it back. */
+  private volatile SoftReference<AtHand> lastRead = new SoftReference<>(null);
+
   EmptySetService(
       BatchRepository batches,
       BlobStore blobs,
@@ -43,7 +47,7 @@ public class EmptySetService {
     Picture picture = read(bytes);
     EmptySetFile file =
         new EmptySetFile(
-            name.substring(0, Math.min(LONGEST_NAME, name.length())),
+            FileNames.shortened(name, LONGEST_NAME),
             blobs.put(bytes),
             blobs.put(Renditions.preview(picture)),
             picture.width(),
@@ -63,9 +67,18 @@ public class EmptySetService {
         .orElseThrow(() -> new NotFound("empty-set photograph for batch", batchId));
   }
 
-  /** The photograph itself, upright. */
+  /** The photograph itself, upright; the one asked for last is kept at hand. */
   public Optional<Picture> photograph(Batch batch) {
-    return batch.emptySet().map(file -> saved(blobs.get(file.blob())));
+    return batch.emptySet().map(file -> atHand(file.blob()));
+  }
+
+  private Picture atHand(String blob) {
+    AtHand last = lastRead.get();
+    if (last == null || !last.blob.equals(blob)) {
+      last = new AtHand(blob, saved(blobs.get(blob)));
+      lastRead = new SoftReference<>(last);
+    }
+    return last.picture;
   }
 
   private void change(long batchId, EmptySetFile file) {
@@ -85,6 +98,8 @@ public class EmptySetService {
       throw new BadInput("file", e.getMessage());
     }
   }
+
+  private record AtHand(String blob, Picture picture) {}
 
   private Picture saved(byte[] bytes) {
     try {

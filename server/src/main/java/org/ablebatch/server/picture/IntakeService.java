@@ -61,7 +61,8 @@ public class IntakeService {
    */
   public IntakeResult take(
       long batchId, String uploadedName, byte[] bytes, boolean keepDuplicates) {
-    String name = shorten(FileNames.cleaned(uploadedName == null ? "" : uploadedName));
+    String cleaned = FileNames.cleaned(uploadedName == null ? "" : uploadedName);
+    String name = FileNames.shortened(cleaned, LONGEST_NAME);
     try {
       TakenFile taken = read(bytes);
       return transaction.execute(status -> add(batchId, name, taken, keepDuplicates));
@@ -110,16 +111,5 @@ public class IntakeService {
     Photo photo = photos.save(new Photo(batchId, place, name, taken, clock.instant()));
     events.changed(batchId, photo.id());
     return IntakeResult.taken(photo);
-  }
-
-  private static String shorten(String name) {
-    if (name.length() <= LONGEST_NAME) {
-      return name;
-    }
-    int dot = name.lastIndexOf('.');
-    String ending = dot > 0 && name.length() - dot <= 6 ? name.substring(dot) : "";
-    int end = LONGEST_NAME - ending.length();
-    return name.substring(0, Character.isHighSurrogate(name.charAt(end - 1)) ? end - 1 : end)
-        + ending;
   }
 }

@@ -5,6 +5,7 @@ import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.Renditions;
 import org.ablebatch.server.touchup.TouchUpService;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -143,8 +144,7 @@ class PhotoFilesController {
   }
 
   private static ResponseEntity<byte[]> rendition(byte[] bytes, CacheControl caching) {
-    boolean png = bytes[0] == (byte) 0x89;
-    return image(png ? MediaType.IMAGE_PNG : MediaType.IMAGE_JPEG, bytes, caching);
+    return image(Renditions.typeOf(bytes), bytes, caching);
   }
 
   private static ResponseEntity<byte[]> image(MediaType type, byte[] bytes, CacheControl caching) {

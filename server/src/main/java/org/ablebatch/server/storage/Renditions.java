@@ -3,12 +3,14 @@ package org.ablebatch.server.storage;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.dress.QuickShrink;
 import org.ablebatch.core.raster.Picture;
+import org.springframework.http.MediaType;
 
 /** The smaller pictures that screens show first. */
 public final class Renditions {
   private static final int THUMBNAIL_PX = 240;
   private static final int PREVIEW_PX = 1280;
   private static final int JPEG_QUALITY = 86;
+  private static final byte PNG_FIRST_BYTE = (byte) 0x89;
 
   private Renditions() {}
 
@@ -26,6 +28,11 @@ public final class Renditions {
 
   public static byte[] cutoutPreview(Picture cutout) {
     return PictureWriter.quickPng(QuickShrink.toLongSide(cutout, PREVIEW_PX));
+  }
+
+  /** What a rendition is: PNG where the picture has transparency, else JPEG. */
+  public static MediaType typeOf(byte[] rendition) {
+    return rendition[0] == PNG_FIRST_BYTE ? MediaType.IMAGE_PNG : MediaType.IMAGE_JPEG;
   }
 
   private static byte[] opaque(Picture picture) {
