@@ -14,7 +14,7 @@ import org.ablebatch.core.work.Pulse;
  * @param trust 0..1, how well the best pairs explain the pixel
  */
 record PairSampling(float[] coverage, float[] trust) {
-  private static final int SAMPLES = 12;
+  private static final int SAMPLES = 8;
   private static final int MOST_RINGS = 12;
   private static final int BEST = 5;
 
