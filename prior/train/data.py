@@ -83,16 +83,12 @@ def compose(rng, P):
         fgm, bgm = p[..., :3].sum((0, 1)) / wsum, (bg * al[..., None]).sum((0, 1)) / wsum
         k = rng.random()
         close = .4 if kind == "patterned" else .17
-        if kind == "plain" and (al > .9).any() and rng.random() < P["pale"]:      # its pale parts become the backdrop's own colour
-            pale = np.percentile(p[al > .9][:, :3], 85, axis=0)
-            if pale.min() > .3:
-                p[..., :3] *= np.clip(bgm / pale, .5, 1.6).astype(F); fgm = p[..., :3].sum((0, 1)) / wsum; k = .9
         shift = rng.uniform(.4, .92) if k < close else rng.uniform(0, .25)     # hard case: toward the backdrop's colour
         contrast = rng.uniform(.5, 1) if k < close else 1
         rgb = np.clip((p[..., :3] - F(fgm) * al[..., None]) * F(contrast) + F(fgm + shift * (bgm - fgm)) * al[..., None], F(0), al[..., None])
-        if rng.random() < P["glass"] and k > .3:              # glass: the backdrop shows through, the label stays whole
-            t = glass(rng, al)
-            rgb, al_c = rgb * t[..., None], al * t
+        if rng.random() < .06 and k > .3:                     # glass: the backdrop shows through, the label stays whole
+            t = rng.uniform(.25, .75)
+            rgb, al_c = rgb * t, al * t
         else:
             al_c = al
         if not b and rng.random() < .75 or rng.random() < .25:
@@ -121,15 +117,6 @@ def compose(rng, P):
     return out
 
 
-def glass(rng, al):
-    """How much of itself glass shows, h x w in 0..1: little in the middle, more along the rim and in glints."""
-    rim = cv2.distanceTransform((al > .5).astype(np.uint8), cv2.DIST_L2, 3)
-    t = rng.uniform(.03, .5) + rng.uniform(.1, .7) * np.exp(-rim / F(rng.uniform(1, 5)))
-    if rng.random() < .6:
-        t = t + F(rng.uniform(.2, .9)) * (cv2.GaussianBlur(rng.standard_normal(al.shape, F), (0, 0), rng.uniform(2, 7)) > F(.1))* F(rng.random() < .5)
-    return np.clip(t, 0, 1).astype(np.float32)
-
-
 def main(cmd, *v):
     if cmd == "pools":
         pools.build_pools(*v)
@@ -146,7 +133,7 @@ def main(cmd, *v):
         work, seed, n = v[0], int(v[1]), int(v[2])
         for k in range(n):
             P, rng = pools.load_pools(work), np.random.default_rng([7, seed, k])
-            P["hard"], P["glass"], P["pale"] = ((.45, .2), .12, .3) if cmd == "hard" else ((.12, .06), .06, .15)
+            P["hard"] = (.55, .16) if cmd == "hard" else (.12, .06)
             name = f"{work}/shard-{seed:02d}-{k:03d}"
             with open(name + ".tmp", "wb") as f:
                 for _ in range(PER_SHARD):
