@@ -57,6 +57,27 @@ describe('files on their way', () => {
     expect(bad?.problem).toBe('This is a text file')
   })
 
+  it('are replaced by what was in them when they are ZIPs', async () => {
+    const sent = fakeServer()
+    const uploads = useUploads()
+    uploads.add(1, files('spring.zip', 'b.jpg'))
+    sent[0]?.answer({
+      body: [
+        { fileName: 'fern.jpg', id: 5 },
+        { fileName: 'notes.txt', problem: 'This is a text file' },
+        { fileName: 'moss.jpg', id: 6 },
+      ],
+    })
+    await settled()
+
+    expect(uploads.ofBatch(1).map((u) => [u.name, u.state])).toEqual([
+      ['fern.jpg', 'taken'],
+      ['notes.txt', 'refused'],
+      ['moss.jpg', 'taken'],
+      ['b.jpg', 'sending'],
+    ])
+  })
+
   it('remember of what they are a duplicate', async () => {
     const sent = fakeServer()
     const uploads = useUploads()

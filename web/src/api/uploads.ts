@@ -9,6 +9,9 @@ export interface Upload {
   key: number
   batchId: number
   file: File
+  /** The file's own, or that of one file inside a ZIP. */
+  name: string
+  inArchive?: boolean
   state: 'waiting' | 'sending' | 'taken' | 'refused'
   problem?: string
   duplicateOf?: number
@@ -24,7 +27,9 @@ export const useUploads = defineStore('uploads', () => {
   let running = 0
 
   function add(batchId: number, files: File[]) {
-    for (const file of files) all.push({ key: key++, batchId, file, state: 'waiting' })
+    for (const file of files) {
+      all.push({ key: key++, batchId, file, name: file.name, state: 'waiting' })
+    }
     pump()
   }
 
@@ -51,7 +56,7 @@ export const useUploads = defineStore('uploads', () => {
       )
       const body: unknown = await response.json().catch(() => undefined)
       if (!response.ok) throw refusedBy(body, response.status)
-      settle(upload, (body as IntakeResult[])[0])
+      settle(upload, body as IntakeResult[])
     } catch (error) {
       upload.state = 'refused'
       upload.problem =
@@ -61,10 +66,19 @@ export const useUploads = defineStore('uploads', () => {
     }
   }
 
-  function settle(upload: Upload, result: IntakeResult | undefined) {
-    upload.state = result?.problem ? 'refused' : 'taken'
-    upload.problem = result?.problem
-    upload.duplicateOf = result?.duplicateOf
+  /** A ZIP is replaced by what was in it. */
+  function settle(upload: Upload, results: IntakeResult[]) {
+    const inside = results.map((result, i): Upload => ({
+      key: i === 0 ? upload.key : key++,
+      batchId: upload.batchId,
+      file: upload.file,
+      name: result.fileName ?? upload.file.name,
+      inArchive: /\.zip$/i.test(upload.file.name),
+      state: result.problem ? 'refused' : 'taken',
+      problem: result.problem,
+      duplicateOf: result.duplicateOf,
+    }))
+    all.splice(all.indexOf(upload), 1, ...inside)
   }
 
   function again(upload: Upload, keepDuplicates: boolean) {

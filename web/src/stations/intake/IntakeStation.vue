@@ -79,7 +79,7 @@ useKeys({ o: () => picker.value?.click(), w: () => void leaveWhole() })
           ref="picker"
           type="file"
           multiple
-          accept="image/*,.tif,.tiff,.bmp"
+          accept="image/*,.tif,.tiff,.bmp,.zip"
           class="hidden"
           aria-label="Files to add"
           tabindex="-1"
@@ -94,7 +94,7 @@ useKeys({ o: () => picker.value?.click(), w: () => void leaveWhole() })
         class="grid"
       />
       <button v-else-if="loaded" class="empty" @click="picker?.click()">
-        <b>Drop photographs or a folder here, or paste one.</b>
+        <b>Drop photographs, a folder or a ZIP here, or paste one.</b>
         <span class="quiet">JPEG, PNG, WebP, TIFF, GIF and BMP. Originals are never changed.</span>
       </button>
     </div>

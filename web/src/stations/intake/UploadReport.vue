@@ -32,9 +32,9 @@ const running = computed(() => taken.value + refused.value.length < mine.value.l
     </div>
     <ul v-if="refused.length > 0">
       <li v-for="upload in refused" :key="upload.key">
-        <span class="num cut">{{ upload.file.name }}</span>
+        <span class="num cut">{{ upload.name }}</span>
         <span>{{ upload.problem }}</span>
-        <Button v-if="upload.duplicateOf" size="small" @click="uploads.again(upload, true)">
+        <Button v-if="upload.duplicateOf && !upload.inArchive" size="small" @click="uploads.again(upload, true)">
           Take it anyway
         </Button>
         <Button

@@ -60,7 +60,7 @@ class WholeLineTest {
     page.keyboard().press("n");
     page.getByLabel("Name").fill("Trial run");
     page.keyboard().press("Enter");
-    page.getByText("Drop photographs or a folder here").waitFor();
+    page.getByText("Drop photographs, a folder or a ZIP here").waitFor();
     page.getByLabel("Files to add")
         .setInputFiles(
             new Path[] {

@@ -2,10 +2,15 @@ package org.ablebatch.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.server.Api.Answer;
 import org.ablebatch.server.Api.UploadedFile;
@@ -48,6 +53,38 @@ class BadInputTest {
     assertThat(results.get(6).get("state").asString()).isEqualTo("waiting");
     assertThat(results.get(6).has("problem")).isFalse();
     assertThat(results.toString()).doesNotContain("Exception");
+  }
+
+  @Test
+  void aZipIsOpenedAndEveryFileInItNamed() throws Exception {
+    long batch = api.newBatch("ZIP");
+    byte[] fern = TestPictures.discJpeg(80, 60, 0x205030);
+    byte[] zip =
+        zip(
+            Map.of(
+                "spring/fern.jpg", fern,
+                "spring/again.jpg", fern,
+                "spring/notes.txt", "Call the printer.\n".getBytes(StandardCharsets.UTF_8)));
+
+    JsonNode results = api.upload(batch, new UploadedFile("spring.zip", zip));
+
+    assertThat(results.size()).isEqualTo(3);
+    assertThat(results.toString())
+        .contains("text file", "The same picture is already in this batch")
+        .contains("\"state\":\"waiting\"");
+    assertThat(problem(api.upload(batch, new UploadedFile("no.zip", zip(Map.of()))), 0))
+        .contains("ZIP");
+  }
+
+  private static byte[] zip(Map<String, byte[]> files) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(out)) {
+      for (Map.Entry<String, byte[]> file : files.entrySet()) {
+        zip.putNextEntry(new ZipEntry(file.getKey()));
+        zip.write(file.getValue());
+      }
+    }
+    return out.toByteArray();
   }
 
   @Test

@@ -2,6 +2,7 @@ package org.ablebatch.bench.speed;
 
 import java.util.List;
 import java.util.concurrent.Callable;
+import org.openjdk.jmh.profile.MemPoolProfiler;
 import org.openjdk.jmh.results.format.ResultFormatType;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -14,7 +15,8 @@ import picocli.CommandLine.Option;
 @Command(
     name = "speed",
     mixinStandardHelpOptions = true,
-    description = "Milliseconds per picture: stages, the whole, and plain decode and encode.")
+    description =
+        "Milliseconds and peak heap per picture: stages, the whole, and plain decode and encode.")
 public final class SpeedCommand implements Callable<Integer> {
   @Option(
       names = "--megapixels",
@@ -42,6 +44,7 @@ public final class SpeedCommand implements Callable<Integer> {
             .include(CutSpeed.class.getName() + "\\." + only)
             .param("megapixels", megapixels.toArray(String[]::new))
             .threads(threads)
+            .addProfiler(MemPoolProfiler.class)
             .jvmArgsAppend("-Djava.awt.headless=true");
     if (json != null) {
       options.resultFormat(ResultFormatType.JSON).result(json);

@@ -27,7 +27,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class IntakeService {
   private static final Logger LOG = LoggerFactory.getLogger(IntakeService.class);
   private static final int LONGEST_NAME = 200;
-  private static final byte[] ZIP = {'P', 'K', 3, 4};
 
   /** Decoded pictures are large; more of them at once than cores gains nothing. */
   private final Semaphore decoding = new Semaphore(Runtime.getRuntime().availableProcessors());
@@ -78,11 +77,6 @@ public class IntakeService {
   }
 
   private TakenFile read(byte[] bytes) throws UnreadablePicture, InterruptedException {
-    if (bytes.length >= ZIP.length && java.util.Arrays.equals(ZIP, 0, 4, bytes, 0, 4)) {
-      throw new UnreadablePicture(
-          UnreadablePicture.Reason.NOT_A_PICTURE,
-          "This is a ZIP file; unpack it and drop the folder instead");
-    }
     decoding.acquire();
     try {
       ReadPicture read = reader.read(bytes);

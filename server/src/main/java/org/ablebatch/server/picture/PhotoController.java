@@ -20,15 +20,16 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api/v1")
 class PhotoController {
   private final BatchService batches;
-  private final IntakeService intake;
+  private final UploadIntake intake;
   private final PhotoService photos;
 
-  PhotoController(BatchService batches, IntakeService intake, PhotoService photos) {
+  PhotoController(BatchService batches, UploadIntake intake, PhotoService photos) {
     this.batches = batches;
     this.intake = intake;
     this.photos = photos;
   }
 
+  /** One entry for every file, and for every file in a ZIP. */
   @PostMapping(path = "/batches/{id}/pictures", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   List<IntakeResult> upload(
@@ -42,7 +43,7 @@ class PhotoController {
     }
     List<IntakeResult> results = new ArrayList<>();
     for (MultipartFile file : files) {
-      results.add(intake.take(id, file.getOriginalFilename(), file.getBytes(), keepDuplicates));
+      results.addAll(intake.take(id, file, keepDuplicates));
     }
     return results;
   }

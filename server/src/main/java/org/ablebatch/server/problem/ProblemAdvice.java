@@ -84,7 +84,7 @@ class ProblemAdvice {
   ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
     return problem(
         HttpStatus.CONTENT_TOO_LARGE,
-        "A file is larger than 256 MB. The others were not sent; leave it out and repeat");
+        "This upload is larger than 8 GB and was not taken. Send it in parts");
   }
 
   @ExceptionHandler
