@@ -23,7 +23,10 @@ public final class PictureArchive {
   /** What the archives of old systems are written in, whose names are not UTF-8. */
   private static final Charset OLD_NAMES = Charset.forName("IBM437");
 
-  private static final byte[] SIGNATURE = {'P', 'K', 3, 4};
+  private static final byte[] FIRST_FILE = {'P', 'K', 3, 4};
+
+  /** How a ZIP begins in which there is nothing. */
+  private static final byte[] END = {'P', 'K', 5, 6};
 
   /** Small files may be very compressible without being a bomb. */
   private static final long NEVER_TOO_DENSE = 1 << 20;
@@ -47,7 +50,11 @@ public final class PictureArchive {
 
   /** True for bytes that begin as a ZIP does. */
   public static boolean isOne(byte[] bytes) {
-    return bytes.length >= SIGNATURE.length && Arrays.equals(SIGNATURE, 0, 4, bytes, 0, 4);
+    return begins(bytes, FIRST_FILE) || begins(bytes, END);
+  }
+
+  private static boolean begins(byte[] bytes, byte[] with) {
+    return bytes.length >= with.length && Arrays.equals(with, Arrays.copyOf(bytes, with.length));
   }
 
   /**
