@@ -62,15 +62,17 @@ final class NearSamples {
   }
 
   /**
-   * Fills {@code out} with samples from the nearest rings of cells.
+   * Fills {@code out} with samples from the nearest rings of cells, ring by whole ring, so that no
+   * side is preferred.
    *
+   * @param enough the ring that brings so many is the last
    * @return how many there are
    */
-  int nearest(int x, int y, int mostRings, int[] out) {
+  int nearest(int x, int y, int mostRings, int enough, int[] out) {
     int column = x / CELL;
     int row = y / CELL;
     int found = 0;
-    for (int ring = 0; ring <= mostRings && found < out.length; ring++) {
+    for (int ring = 0; ring <= mostRings && found < enough; ring++) {
       for (int v = row - ring; v <= row + ring && found < out.length; v++) {
         if (v < 0 || v >= rows) {
           continue;

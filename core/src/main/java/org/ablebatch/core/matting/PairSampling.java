@@ -14,7 +14,11 @@ import org.ablebatch.core.work.Pulse;
  * @param trust 0..1, how well the best pairs explain the pixel
  */
 record PairSampling(float[] coverage, float[] trust) {
-  private static final int SAMPLES = 8;
+  private static final int ENOUGH = 8;
+
+  /** A ring may bring more than was wanted. */
+  private static final int MOST_SAMPLES = ENOUGH + 4;
+
   private static final int MOST_RINGS = 12;
   private static final int BEST = 5;
 
@@ -41,8 +45,8 @@ record PairSampling(float[] coverage, float[] trust) {
       for (int x = 0; x < width; x++) {
         int i = y * width + x;
         if (zone[i]) {
-          pairs.subjects = subjects.nearest(x, y, MOST_RINGS, pairs.subject);
-          pairs.backdrops = backdrops.nearest(x, y, MOST_RINGS, pairs.backdrop);
+          pairs.subjects = subjects.nearest(x, y, MOST_RINGS, ENOUGH, pairs.subject);
+          pairs.backdrops = backdrops.nearest(x, y, MOST_RINGS, ENOUGH, pairs.backdrop);
           pairs.explain(i);
           result.coverage[i] = pairs.coverage;
           result.trust[i] = pairs.trust;
@@ -55,8 +59,8 @@ record PairSampling(float[] coverage, float[] trust) {
   /** All pairs of a pixel's samples, and what the best of them say. */
   private static final class Pairs {
     private final ColorPlanes linear;
-    private final int[] subject = new int[SAMPLES];
-    private final int[] backdrop = new int[SAMPLES];
+    private final int[] subject = new int[MOST_SAMPLES];
+    private final int[] backdrop = new int[MOST_SAMPLES];
     private final float[] bestCost = new float[BEST];
     private final float[] bestCoverage = new float[BEST];
     private int subjects;
