@@ -130,7 +130,7 @@ useKeys({
       </div>
       <EmptySetPanel v-if="batch" :batch="batch" />
       <RunPanel v-if="batch" :batch="batch" :pictures="pictures" />
-      <FailedList :pictures="failed" />
+      <FailedList :batch-id="batchId" :pictures="failed" />
       <ResultWall v-model:selected-id="selectedId" :pictures="cutOut" />
     </div>
     <template #film>

@@ -6,7 +6,7 @@ import { showPicture } from '../../api/queries'
 import type { Picture } from '../../api/types'
 
 /** What could not be cut, each with its reason and what can be done about it. */
-defineProps<{ pictures: Picture[] }>()
+const props = defineProps<{ batchId: number; pictures: Picture[] }>()
 const { message } = App.useApp()
 const client = useQueryClient()
 
@@ -29,6 +29,20 @@ function recut(picture: Picture, method: string) {
   )
 }
 
+async function recutAll(method?: string) {
+  try {
+    const { queued } = await need(
+      api.POST('/api/v1/batches/{id}/cut-failed', {
+        params: { path: { id: props.batchId } },
+        body: { method },
+      }),
+    )
+    if (queued === 0) void message.info('Nothing had failed any more.')
+  } catch (error) {
+    void message.warning(sentenceOf(error))
+  }
+}
+
 function leaveWhole(picture: Picture) {
   void act(
     need(api.POST('/api/v1/pictures/{id}/leave-whole', { params: { path: { id: picture.id } } })),
@@ -38,7 +52,15 @@ function leaveWhole(picture: Picture) {
 
 <template>
   <section v-if="pictures.length > 0" class="panel failed">
-    <h3>Could not be cut</h3>
+    <header>
+      <h3>Could not be cut</h3>
+      <span v-if="pictures.length > 1" class="acts">
+        <Button size="small" @click="recutAll('busy')">
+          Try all {{ pictures.length.toLocaleString('en') }} as busy scenes
+        </Button>
+        <Button size="small" @click="recutAll()">Cut all again</Button>
+      </span>
+    </header>
     <div v-for="picture in pictures" :key="picture.id" class="one">
       <span class="num cut">{{ picture.fileName }}</span>
       <span>{{ picture.problem }}</span>
@@ -54,6 +76,12 @@ function leaveWhole(picture: Picture) {
 .failed {
   padding: 12px 16px;
   border-left: 3px solid var(--brick);
+}
+
+header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
 }
 
 .one {

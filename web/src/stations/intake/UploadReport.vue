@@ -34,7 +34,11 @@ const running = computed(() => taken.value + refused.value.length < mine.value.l
       <li v-for="upload in refused" :key="upload.key">
         <span class="num cut">{{ upload.name }}</span>
         <span>{{ upload.problem }}</span>
-        <Button v-if="upload.duplicateOf && !upload.inArchive" size="small" @click="uploads.again(upload, true)">
+        <Button
+          v-if="upload.duplicateOf && !upload.inArchive"
+          size="small"
+          @click="uploads.again(upload, true)"
+        >
           Take it anyway
         </Button>
         <Button

@@ -145,6 +145,26 @@ class BadInputTest {
         .isEqualTo("No subject found: the picture is one even colour");
   }
 
+  @Test
+  void whatFailedIsCutOnceMoreAllAtOnceWithAnotherMethod() {
+    long batch = api.newBatch("Again");
+    byte[] even = TestPictures.evenPng(90, 70, 0x8899AA);
+    byte[] other = TestPictures.evenPng(90, 70, 0x99AA88);
+    JsonNode taken =
+        api.upload(batch, new UploadedFile("a.png", even), new UploadedFile("b.png", other));
+    String again = "/api/v1/batches/" + batch + "/cut-failed";
+    assertThat(api.post(again, "{}").body().get("queued").asInt()).as("nothing failed").isZero();
+    api.post("/api/v1/batches/" + batch + "/cut", "");
+    taken.forEach(one -> api.awaitState(one.get("id").asLong(), "failed"));
+
+    Answer queued = api.post(again, "{\"method\": \"busy\"}");
+
+    assertThat(queued.status()).isEqualTo(202);
+    assertThat(queued.body().get("queued").asInt()).isEqualTo(2);
+    taken.forEach(one -> api.awaitState(one.get("id").asLong(), "failed"));
+    assertThat(api.post(again, "{\"method\": \"magic\"}").status()).isEqualTo(400);
+  }
+
   @ParameterizedTest
   @CsvSource({"0,100,width", "100,0,height", "100000,100,width", "100,-3,height"})
   void impossibleSpecsNameTheField(int width, int height, String field) {

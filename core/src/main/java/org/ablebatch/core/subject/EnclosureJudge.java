@@ -45,60 +45,87 @@ final class EnclosureJudge {
 
   private static final int MOST_ROUNDS = 4;
 
-  private EnclosureJudge() {}
+  private final BackdropLikeness likeness;
+  private final Scene scene;
+  private final Components places;
+  private final PlaceFacts[] facts;
+
+  /** Per place; a place that is too small to be judged stays 0. */
+  private final byte[] verdict;
+
+  private final boolean[] painted;
+
+  private EnclosureJudge(BackdropLikeness likeness, Scene scene) {
+    this.likeness = likeness;
+    this.scene = scene;
+    this.places = Components.of(likeness.apart(), scene.width(), scene.height(), false);
+    this.facts = PlaceFacts.of(places, likeness, scene);
+    this.verdict = new byte[facts.length];
+    this.painted = new boolean[facts.length];
+  }
 
   /**
    * Writes what each place is into the markers of {@code likeness}. A gap that was recognised shows
    * how the backdrop looks there, so places are judged again beside the gaps among them.
+   *
+   * @param floor share of the usual tolerance, see {@link BackdropLikeness#measure}
    */
   static void judge(BackdropLikeness likeness, Scene scene, float floor) {
-    int width = scene.width();
-    int height = scene.height();
-    Backdrop backdrop = scene.backdrop();
-    Components places = Components.of(likeness.apart(), width, height, false);
-    PlaceFacts[] facts = PlaceFacts.of(places, likeness, scene);
-    Islands islands = new Islands(places, likeness, width);
     int sureSubject = 0;
     for (byte marker : likeness.markers()) {
       sureSubject += marker == BackdropLikeness.SUBJECT ? 1 : 0;
     }
-    double least = Math.max(3, LEAST_SHARE * width * height);
-    byte[] verdict = new byte[facts.length];
-    boolean[] painted = new boolean[facts.length];
+    EnclosureJudge judge = new EnclosureJudge(likeness, scene);
+    judge.openGaps();
+    boolean found = true;
+    for (int round = 0; round < MOST_ROUNDS && found; round++) {
+      found = judge.openGapsBesideGaps(floor);
+    }
+    judge.leaveOutShadows(sureSubject);
+  }
+
+  private void openGaps() {
+    Islands islands = new Islands(places, likeness, scene.width());
+    double least = Math.max(3, LEAST_SHARE * scene.width() * scene.height());
     for (int label = 1; label < facts.length; label++) {
       if (facts[label].area() >= least) {
         painted[label] = islands.share(label) > PAINTED;
-        boolean gap = !painted[label] && isGap(facts[label], backdrop);
+        boolean gap = !painted[label] && isGap(facts[label], scene.backdrop());
         verdict[label] = gap ? BackdropLikeness.BACKDROP : BackdropLikeness.SUBJECT;
       }
     }
-    write(verdict, places, likeness);
-    boolean found = true;
-    for (int round = 0; round < MOST_ROUNDS && found; round++) {
-      found = false;
-      BackdropLikeness around = likeness.asSeenAround(scene.lab(), backdrop, floor);
-      PlaceFacts[] seen = PlaceFacts.of(places, around, scene);
-      for (int label = 1; label < facts.length; label++) {
-        if (verdict[label] == BackdropLikeness.SUBJECT
-            && !painted[label]
-            && isGap(seen[label], backdrop)) {
-          verdict[label] = BackdropLikeness.BACKDROP;
-          found = true;
-        }
-      }
-      write(verdict, places, likeness);
-    }
+    write();
+  }
+
+  /** True when a gap was found. */
+  private boolean openGapsBesideGaps(float floor) {
+    BackdropLikeness around = likeness.asSeenAround(scene.lab(), scene.backdrop(), floor);
+    PlaceFacts[] seen = PlaceFacts.of(places, around, scene);
+    boolean found = false;
     for (int label = 1; label < facts.length; label++) {
-      if (verdict[label] == BackdropLikeness.SUBJECT
-          && !painted[label]
-          && isShadow(facts[label], sureSubject, backdrop.flat())) {
+      if (isOpenToDoubt(label) && isGap(seen[label], scene.backdrop())) {
+        verdict[label] = BackdropLikeness.BACKDROP;
+        found = true;
+      }
+    }
+    write();
+    return found;
+  }
+
+  private void leaveOutShadows(int sureSubject) {
+    for (int label = 1; label < facts.length; label++) {
+      if (isOpenToDoubt(label) && isShadow(facts[label], sureSubject, scene.backdrop().flat())) {
         verdict[label] = BackdropLikeness.BACKDROP;
       }
     }
-    write(verdict, places, likeness);
+    write();
   }
 
-  private static void write(byte[] verdict, Components places, BackdropLikeness likeness) {
+  private boolean isOpenToDoubt(int label) {
+    return verdict[label] == BackdropLikeness.SUBJECT && !painted[label];
+  }
+
+  private void write() {
     for (int i = 0; i < likeness.markers().length; i++) {
       int label = places.labels()[i];
       if (label > 0 && verdict[label] != 0) {

@@ -1,5 +1,6 @@
 package org.ablebatch.server.cutting;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.server.guiding.GuidanceData;
 import org.ablebatch.server.picture.PhotoService;
@@ -25,6 +26,7 @@ class CutController {
   }
 
   /** How many pictures were newly queued. */
+  @Schema(name = "QueuedPictures")
   record Queued(int queued) {}
 
   /**
@@ -37,6 +39,18 @@ class CutController {
   @ResponseStatus(HttpStatus.ACCEPTED)
   Queued cut(@PathVariable long id) {
     return new Queued(queue.cutBatch(id));
+  }
+
+  /**
+   * @param method to cut them with; null = as they were asked for
+   */
+  record RetryRequest(String method) {}
+
+  /** Cuts once more what could not be cut. */
+  @PostMapping("/batches/{id}/cut-failed")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  Queued cutFailed(@PathVariable long id, @RequestBody RetryRequest request) {
+    return new Queued(queue.cutFailedAgain(id, method(request.method())));
   }
 
   @PostMapping("/pictures/{id}/recut")

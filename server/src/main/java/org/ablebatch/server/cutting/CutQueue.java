@@ -69,6 +69,25 @@ public class CutQueue {
   }
 
   /**
+   * Queues every picture of the batch that could not be cut once more.
+   *
+   * @param method to cut them with; null = as they were asked for
+   */
+  @Transactional
+  public int cutFailedAgain(long batchId, Method method) {
+    batches.require(batchId);
+    List<Photo> failed =
+        photos.findByBatchIdAndStateAndQueuedOrderByPlace(batchId, PictureState.FAILED, false);
+    Instant now = clock.instant();
+    for (Photo photo : failed) {
+      photo.enqueue(method != null ? method : photo.askedMethod());
+      schedule(photo, now.plusMillis(photo.place()));
+    }
+    events.changed(batchId);
+    return failed.size();
+  }
+
+  /**
    * Cuts one picture again, ahead of the rest. Its present cutout stays until the new one is there.
    */
   @Transactional
