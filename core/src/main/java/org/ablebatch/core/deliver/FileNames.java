@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 public final class FileNames {
   private static final Pattern FORBIDDEN = Pattern.compile("[\\p{Cntrl}<>:\"/\\\\|?*]");
   private static final Pattern NOT_A_WORD = Pattern.compile("[^\\p{L}\\p{N}]+");
+  private static final String NAMELESS = "unnamed";
   private static final int LONGEST_STEM = 120;
   private static final int LONGEST_ENDING = 6;
 
@@ -35,11 +36,18 @@ public final class FileNames {
     return name;
   }
 
-  /** The last path element of a name from anywhere, without anything a file system forbids. */
+  /**
+   * The last path element of a name from anywhere, without anything a file system forbids.
+   *
+   * @param fileName null = none was given
+   */
   public static String cleaned(String fileName) {
+    if (fileName == null) {
+      return NAMELESS;
+    }
     int cut = Math.max(fileName.lastIndexOf('/'), fileName.lastIndexOf('\\'));
     String last = FORBIDDEN.matcher(fileName.substring(cut + 1)).replaceAll("").strip();
-    return last.isEmpty() || last.chars().allMatch(c -> c == '.') ? "unnamed" : last;
+    return last.isEmpty() || last.chars().allMatch(c -> c == '.') ? NAMELESS : last;
   }
 
   /**

@@ -84,6 +84,7 @@ class SpecTest {
     assertThat(FileNames.cleaned("../up/and/🌿 fern.jpg")).isEqualTo("🌿 fern.jpg");
     assertThat(FileNames.cleaned("C:\\photos\\a<b>.png")).isEqualTo("ab.png");
     assertThat(FileNames.cleaned("..")).isEqualTo("unnamed");
+    assertThat(FileNames.cleaned(null)).isEqualTo("unnamed");
   }
 
   @Test

@@ -43,7 +43,7 @@ public class EmptySetService {
 
   /** Takes the place of the one before; pictures already cut stay as they are. */
   void attach(long batchId, String uploadedName, byte[] bytes) {
-    String name = FileNames.cleaned(uploadedName == null ? "" : uploadedName);
+    String name = FileNames.cleaned(uploadedName);
     Picture picture = read(bytes);
     EmptySetFile file =
         new EmptySetFile(

@@ -60,7 +60,7 @@ public class IntakeService {
    */
   public IntakeResult take(
       long batchId, String uploadedName, byte[] bytes, boolean keepDuplicates) {
-    String cleaned = FileNames.cleaned(uploadedName == null ? "" : uploadedName);
+    String cleaned = FileNames.cleaned(uploadedName);
     String name = FileNames.shortened(cleaned, LONGEST_NAME);
     try {
       TakenFile taken = read(bytes);

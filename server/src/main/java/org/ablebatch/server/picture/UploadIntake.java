@@ -40,8 +40,7 @@ class UploadIntake {
   }
 
   private static IntakeResult refused(MultipartFile file, String problem) {
-    String name = file.getOriginalFilename();
-    return IntakeResult.refused(FileNames.cleaned(name == null ? "" : name), problem);
+    return IntakeResult.refused(FileNames.cleaned(file.getOriginalFilename()), problem);
   }
 
   private static boolean isArchive(MultipartFile file) throws IOException {
