@@ -59,7 +59,7 @@ record BackdropLikeness(
    *     noise, as in flat art
    */
   static BackdropLikeness measure(ColorPlanes lab, Backdrop backdrop, float floor) {
-    return measure(lab, backdrop.surface(), backdrop, floor);
+    return measure(lab, backdrop.surface(), backdrop, floor, edges(lab, backdrop.sigma()));
   }
 
   /**
@@ -68,7 +68,7 @@ record BackdropLikeness(
    * floor; a second opinion.
    */
   BackdropLikeness asSeenAround(ColorPlanes lab, Backdrop backdrop, float floor) {
-    return measure(lab, seen(lab, backdrop.surface()), backdrop, floor);
+    return measure(lab, seen(lab, backdrop.surface()), backdrop, floor, edges);
   }
 
   private ColorPlanes seen(ColorPlanes lab, ColorPlanes surface) {
@@ -93,7 +93,7 @@ record BackdropLikeness(
   }
 
   private static BackdropLikeness measure(
-      ColorPlanes lab, ColorPlanes expected, Backdrop backdrop, float floor) {
+      ColorPlanes lab, ColorPlanes expected, Backdrop backdrop, float floor, float[] edges) {
     float sigma = backdrop.sigma();
     float noise = floor < 1 ? 0 : sigma;
     int n = lab.c0().length;
@@ -135,7 +135,6 @@ record BackdropLikeness(
               && brighter < BRIGHTEST_SMOOTH;
       markers[i] = candidate ? BACKDROP : otherness[i] > SURE_OTHER ? SUBJECT : 0;
     }
-    float[] edges = edges(lab, sigma);
     boolean[] apart =
         keepCalmBorderBackdrop(markers, edges, mostEdge(sigma), lab.width(), lab.height());
     return new BackdropLikeness(shade, otherness, edges, markers, apart);
