@@ -17,7 +17,9 @@ public class FailingController {
       case "gone" -> throw new NotFound("batch", 9);
       case "stale" -> throw new OptimisticLockingFailureException("row 5 of photo");
       case "spec" -> throw new InvalidSpec("width", "A width is 1 to 20000 px, not 0");
-      case "full" -> throw new StorageFailed("There is no room left on the disk.", true, null);
+      case "full" ->
+          throw new StorageFailed(
+              "There is no room left on the disk.", StorageFailed.Kind.FULL, null);
       default -> throw new IllegalStateException("jdbc:mariadb://secret");
     }
   }

@@ -1,12 +1,5 @@
 package org.ablebatch.codec.read;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
-import com.drew.metadata.Metadata;
-import com.drew.metadata.MetadataException;
-import com.drew.metadata.exif.ExifIFD0Directory;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
 import org.ablebatch.core.raster.Picture;
 
 /** The EXIF orientation tag (CIPA DC-008, tag 0x0112): 1 = upright, 2 to 8 = flips and turns. */
@@ -14,22 +7,6 @@ final class Orientation {
   static final int UPRIGHT = 1;
 
   private Orientation() {}
-
-  /** 1..8; a file without a readable tag counts as upright. */
-  static int of(byte[] bytes) {
-    try {
-      Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes));
-      ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
-      if (exif == null || !exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION)) {
-        return UPRIGHT;
-      }
-      int value = exif.getInt(ExifIFD0Directory.TAG_ORIENTATION);
-      return value >= 1 && value <= 8 ? value : UPRIGHT;
-    } catch (ImageProcessingException | IOException | MetadataException e) {
-      // Broken metadata does not make the pixels worse; the decoder judges the file.
-      return UPRIGHT;
-    }
-  }
 
   /** The picture as it is meant to be seen. */
   static Picture apply(Picture in, int orientation) {

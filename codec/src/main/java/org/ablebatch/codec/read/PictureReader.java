@@ -31,11 +31,18 @@ public final class PictureReader {
    */
   public ReadPicture read(byte[] bytes) throws UnreadablePicture {
     FileKind kind = kindOf(bytes);
-    int orientation = Orientation.of(bytes);
+    FileFacts facts = FileFacts.of(bytes);
     BufferedImage image = decode(bytes, kind);
     boolean plain = isPlainForBrowsers(image, kind);
-    Picture picture = Orientation.apply(SrgbPixels.of(image), orientation);
-    return new ReadPicture(picture, kind, orientation != Orientation.UPRIGHT, plain);
+    Picture picture = Orientation.apply(SrgbPixels.of(image), facts.orientation());
+    return new ReadPicture(
+        picture,
+        kind,
+        facts.orientation() != Orientation.UPRIGHT,
+        plain,
+        image.getColorModel().getComponentSize(0),
+        facts.profile(),
+        facts.hasPlace());
   }
 
   /**

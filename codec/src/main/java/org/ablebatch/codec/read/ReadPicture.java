@@ -9,6 +9,15 @@ import org.ablebatch.core.raster.Picture;
  * @param kind the file's format
  * @param turned true when the file's orientation tag asked for a turn or a flip
  * @param shownByBrowsers true when a browser decodes the very same pixels from the file itself
+ * @param bits of each colour in the file: 1, 8, 16
+ * @param profile name of the embedded colour profile; null = none
+ * @param hasPlace true when the file says where it was taken
  */
 public record ReadPicture(
-    Picture picture, FileKind kind, boolean turned, boolean shownByBrowsers) {}
+    Picture picture,
+    FileKind kind,
+    boolean turned,
+    boolean shownByBrowsers,
+    int bits,
+    String profile,
+    boolean hasPlace) {}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.ablebatch.core.check.Confidence;
+import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
@@ -61,7 +62,9 @@ final class BoxedCut {
     }
     return all.done.isEmpty()
         ? new CutOutcome.NothingFound(
-            nothing.method(), "No subject found in the box: nothing stands out there")
+            nothing.method(),
+            FailureKind.NEEDS_A_HAND,
+            "No subject found in the box: nothing stands out there")
         : all.result(clock);
   }
 

@@ -2,6 +2,7 @@ package org.ablebatch.core.cut;
 
 import java.util.Map;
 import org.ablebatch.core.check.Confidence;
+import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.subject.Subjects;
 
@@ -28,7 +29,8 @@ public sealed interface CutOutcome {
   /**
    * Nothing was found that could be kept. An outcome, not an error.
    *
+   * @param kind what can be done about it
    * @param reason what was seen instead, as a sentence
    */
-  record NothingFound(Method method, String reason) implements CutOutcome {}
+  record NothingFound(Method method, FailureKind kind, String reason) implements CutOutcome {}
 }

@@ -3,6 +3,7 @@ package org.ablebatch.core.cut;
 import java.util.List;
 import java.util.Map;
 import org.ablebatch.core.check.Confidence;
+import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
@@ -17,6 +18,12 @@ import org.ablebatch.core.subject.Subjects;
  * same request gives the same bytes, from any thread.
  */
 public final class Cutter {
+  /**
+   * Grows with every change that gives other bytes for the same request, so that cutouts kept from
+   * before are not taken for new ones.
+   */
+  public static final int REVISION = 1;
+
   private final Priors priors;
 
   /**
@@ -58,7 +65,9 @@ public final class Cutter {
     Rect content = matte.contentBox(1);
     if (content == null) {
       return new CutOutcome.NothingFound(
-          Method.TRANSPARENT, "No subject found: the picture is wholly transparent");
+          Method.TRANSPARENT,
+          FailureKind.EMPTY_PICTURE,
+          "No subject found: the picture is wholly transparent");
     }
     Subjects one =
         new Subjects(1, 1, new int[] {1}, List.of(new Subject(1, content, matte.mean(), true)));

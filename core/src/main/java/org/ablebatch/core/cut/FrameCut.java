@@ -3,6 +3,7 @@ package org.ablebatch.core.cut;
 import java.util.Locale;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.hint.HintMarks;
+import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.ColorPlanes;
@@ -48,7 +49,7 @@ final class FrameCut {
     found = found.keeping(subjects);
     Method method = found.choice().method();
     if (found.region().area() < Math.max(1, LEAST_SUBJECT * scene.width() * scene.height())) {
-      return new CutOutcome.NothingFound(method, nothingBecause(scene, method, subjects));
+      return nothing(scene, method, subjects);
     }
     clock.enter(CutStage.MATTE);
     BandMatting.Result matte = found.matte(request.picture(), scene, marks, clock::beat);
@@ -70,16 +71,22 @@ final class FrameCut {
         + (refused ? "; the empty-set photograph shows another set and was not used" : "");
   }
 
-  private static String nothingBecause(Scene scene, Method method, Subjects subjects) {
+  private static CutOutcome.NothingFound nothing(Scene scene, Method method, Subjects subjects) {
     if (!subjects.list().isEmpty() && subjects.keptCount() == 0) {
-      return "Nothing is left: every subject is switched off";
+      return new CutOutcome.NothingFound(
+          method, FailureKind.NEEDS_A_HAND, "Nothing is left: every subject is switched off");
     }
-    return isOneColour(scene.lab())
-        ? "No subject found: the picture is one even colour"
-        : String.format(
+    if (isOneColour(scene.lab())) {
+      return new CutOutcome.NothingFound(
+          method, FailureKind.EMPTY_PICTURE, "No subject found: the picture is one even colour");
+    }
+    return new CutOutcome.NothingFound(
+        method,
+        method == Method.BUSY ? FailureKind.NEEDS_A_HAND : FailureKind.NO_SUBJECT,
+        String.format(
             Locale.ROOT,
             "No subject found: nothing stands out from the backdrop (method %s)",
-            method.label());
+            method.label()));
   }
 
   private static boolean isOneColour(ColorPlanes lab) {

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import org.ablebatch.core.sets.SetPlace;
 
 /**
  * Gives every delivered file its name. One instance per delivery: it remembers what it gave,
@@ -13,6 +14,7 @@ public final class FileNames {
   private static final Pattern FORBIDDEN = Pattern.compile("[\\p{Cntrl}<>:\"/\\\\|?*]");
   private static final Pattern NOT_A_WORD = Pattern.compile("[^\\p{L}\\p{N}]+");
   private static final String NAMELESS = "unnamed";
+  private static final String UNGROUPED = "ungrouped";
   private static final int LONGEST_STEM = 120;
   private static final int LONGEST_ENDING = 6;
 
@@ -20,12 +22,13 @@ public final class FileNames {
 
   /**
    * @param originalFileName as it came, any characters
+   * @param set where the picture belongs
    * @param number the picture's place in the delivery, from 1
    */
-  public String next(String originalFileName, Spec spec, int number) {
+  public String next(String originalFileName, SetPlace set, Spec spec, int number) {
     StringBuilder stem = new StringBuilder();
     for (NamePart part : spec.fileName()) {
-      stem.append(text(part, originalFileName, spec, number));
+      stem.append(text(part, originalFileName, set, spec, number));
     }
     String safe = safe(stem.toString());
     String ending = "." + spec.format().extension();
@@ -68,10 +71,18 @@ public final class FileNames {
     return name.substring(0, Character.isHighSurrogate(name.charAt(end - 1)) ? end - 1 : end);
   }
 
-  private static String text(NamePart part, String original, Spec spec, int number) {
+  private static String stem(String original) {
+    int dot = original.lastIndexOf('.');
+    return dot > 0 ? original.substring(0, dot) : original;
+  }
+
+  private static String text(NamePart part, String original, SetPlace set, Spec spec, int number) {
     if (part instanceof NamePart.OriginalName) {
-      int dot = original.lastIndexOf('.');
-      return dot > 0 ? original.substring(0, dot) : original;
+      return stem(original);
+    } else if (part instanceof NamePart.Code) {
+      return set.code() == null ? stem(original) : set.code();
+    } else if (part instanceof NamePart.Group) {
+      return set.group() == null ? UNGROUPED : set.group();
     } else if (part instanceof NamePart.SpecName) {
       return hyphenated(spec.name());
     } else if (part instanceof NamePart.Size) {

@@ -5,6 +5,12 @@ public sealed interface NamePart {
   /** The original file's name without its ending. */
   record OriginalName() implements NamePart {}
 
+  /** The picture's article code; its original name where it has none. */
+  record Code() implements NamePart {}
+
+  /** The picture's group; {@code ungrouped} where it has none. */
+  record Group() implements NamePart {}
+
   /** The spec's name, in small letters with hyphens. */
   record SpecName() implements NamePart {}
 

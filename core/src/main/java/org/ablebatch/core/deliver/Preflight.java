@@ -7,6 +7,7 @@ import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
 import org.ablebatch.core.dress.Placement;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.sets.SetPlace;
 
 /** What will happen to a picture under a spec that its owner would want to know before the run. */
 public final class Preflight {
@@ -24,13 +25,15 @@ public final class Preflight {
   /** What a remark is about. */
   public enum Kind {
     ENLARGED,
-    LOSES_TRANSPARENCY
+    LOSES_TRANSPARENCY,
+    NO_CODE
   }
 
   /**
    * @param content the subject's measured box in the original
+   * @param set where the picture belongs
    */
-  public static List<Note> notes(Rect content, Spec spec, Look batchLook) {
+  public static List<Note> notes(Rect content, SetPlace set, Spec spec, Look batchLook) {
     List<Note> notes = new ArrayList<>();
     Look look = spec.lookWith(batchLook);
     double scale =
@@ -42,6 +45,9 @@ public final class Preflight {
         (spec.backdrop() != null ? spec.backdrop() : batchLook.backdrop()) instanceof Fill.Clear;
     if (wantsClear && !spec.format().keepsTransparency()) {
       notes.add(new Note(Kind.LOSES_TRANSPARENCY, "see-through becomes white in " + spec.format()));
+    }
+    if (set.code() == null && spec.fileName().contains(new NamePart.Code())) {
+      notes.add(new Note(Kind.NO_CODE, "has no code: named after its file"));
     }
     return notes;
   }

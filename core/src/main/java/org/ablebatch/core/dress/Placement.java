@@ -8,6 +8,7 @@ import org.ablebatch.core.raster.Rect;
  * @param scale above 1 = enlarged
  */
 public record Placement(double scale, double offsetX, double offsetY) {
+  public static final Placement AS_IT_IS = new Placement(1, 0, 0);
 
   /**
    * The largest placement that keeps the content inside the margins, centred both ways.

@@ -7,6 +7,7 @@ import java.util.List;
 import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.sets.SetPlace;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -38,12 +39,16 @@ class SpecTest {
   void preflightSaysWhatWillBeLost() {
     Rect small = new Rect(0, 0, 200, 100);
 
-    assertThat(Preflight.notes(small, spec(800, 800, OutputFormat.JPEG), Look.DEFAULT))
+    assertThat(
+            Preflight.notes(small, SetPlace.NONE, spec(800, 800, OutputFormat.JPEG), Look.DEFAULT))
         .extracting(Preflight.Note::kind)
         .containsExactly(Preflight.Kind.ENLARGED, Preflight.Kind.LOSES_TRANSPARENCY);
     assertThat(
             Preflight.notes(
-                new Rect(0, 0, 2000, 1500), spec(800, 800, OutputFormat.PNG), Look.DEFAULT))
+                new Rect(0, 0, 2000, 1500),
+                SetPlace.NONE,
+                spec(800, 800, OutputFormat.PNG),
+                Look.DEFAULT))
         .isEmpty();
   }
 
@@ -62,8 +67,28 @@ class SpecTest {
             new NamePart.Text("-"),
             new NamePart.Size());
 
-    assertThat(new FileNames().next("enamel jug.tif", spec, 7))
+    assertThat(new FileNames().next("enamel jug.tif", SetPlace.NONE, spec, 7))
         .isEqualTo("0007_enamel jug_shop-square-800x600.jpg");
+  }
+
+  @Test
+  void codesAndGroupsNameFilesAndAreMissedInWords() {
+    Spec spec =
+        spec(
+            8,
+            8,
+            OutputFormat.PNG,
+            new NamePart.Group(),
+            new NamePart.Text("_"),
+            new NamePart.Code());
+    FileNames names = new FileNames();
+
+    assertThat(names.next("DSC1.jpg", new SetPlace("QG-104", "spades"), spec, 1))
+        .isEqualTo("spades_QG-104.png");
+    assertThat(names.next("DSC2.jpg", SetPlace.NONE, spec, 2)).isEqualTo("ungrouped_DSC2.png");
+    assertThat(Preflight.notes(new Rect(0, 0, 90, 90), SetPlace.NONE, spec, Look.DEFAULT))
+        .extracting(Preflight.Note::kind)
+        .containsExactly(Preflight.Kind.NO_CODE);
   }
 
   @Test
@@ -71,7 +96,10 @@ class SpecTest {
     FileNames names = new FileNames();
     Spec spec = spec(8, 8, OutputFormat.PNG, new NamePart.OriginalName());
 
-    assertThat(List.of(names.next("a.jpg", spec, 1), names.next("A.png", spec, 2)))
+    assertThat(
+            List.of(
+                names.next("a.jpg", SetPlace.NONE, spec, 1),
+                names.next("A.png", SetPlace.NONE, spec, 2)))
         .containsExactly("a.png", "A-2.png");
   }
 
@@ -80,7 +108,9 @@ class SpecTest {
     Spec spec = spec(8, 8, OutputFormat.PNG, new NamePart.OriginalName());
     FileNames names = new FileNames();
 
-    assertThat(names.next("../../etc/passwd", spec, 1)).doesNotContain("/").doesNotStartWith(".");
+    assertThat(names.next("../../etc/passwd", SetPlace.NONE, spec, 1))
+        .doesNotContain("/")
+        .doesNotStartWith(".");
     assertThat(FileNames.cleaned("../up/and/🌿 fern.jpg")).isEqualTo("🌿 fern.jpg");
     assertThat(FileNames.cleaned("C:\\photos\\a<b>.png")).isEqualTo("ab.png");
     assertThat(FileNames.cleaned("..")).isEqualTo("unnamed");

@@ -1,5 +1,6 @@
 package org.ablebatch.server.batch;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -11,6 +12,9 @@ import java.util.Optional;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.run.RunPriority;
+import org.ablebatch.core.sets.NamePattern;
+import org.ablebatch.server.picture.Photo;
 
 /** Pictures that go along the line together, with the ticket that says how. */
 @Entity
@@ -24,6 +28,19 @@ public class Batch {
   private String lookBackdrop;
   private double lookMarginPercent;
   @Embedded private EmptySetFile emptySet;
+  private boolean paused;
+  private int priority;
+
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private String methodRules;
+
+  private String setPattern;
+  private boolean sharpenEnlarged;
+  private String notes;
+
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private String specs;
+
   private Instant createdAt;
   @Version private long revision;
 
@@ -56,6 +73,63 @@ public class Batch {
     this.method = newMethod.wireName();
   }
 
+  /** Methods of the groups that have one of their own. */
+  public MethodRules methodRules() {
+    return MethodRules.parse(methodRules);
+  }
+
+  void setMethodRules(MethodRules rules) {
+    this.methodRules = rules.toText();
+  }
+
+  /** What was asked for the picture itself, else for its group, else for the batch. */
+  public Method methodFor(Photo photo) {
+    return photo.askedMethod() != null
+        ? photo.askedMethod()
+        : methodRules().of(photo.group()).orElse(method());
+  }
+
+  /** How codes and groups are read from file names; empty = not at all. */
+  public Optional<NamePattern> namePattern() {
+    return PatternText.parse(setPattern);
+  }
+
+  void setNamePattern(NamePattern pattern) {
+    this.setPattern = PatternText.of(pattern);
+  }
+
+  /** Small originals are sharpened where a spec enlarges them. */
+  public boolean sharpensEnlarged() {
+    return sharpenEnlarged;
+  }
+
+  void setSharpensEnlarged(boolean sharpens) {
+    this.sharpenEnlarged = sharpens;
+  }
+
+  /** What people should know; null = nothing. */
+  public String notes() {
+    return notes;
+  }
+
+  void setNotes(String words) {
+    this.notes = words == null || words.isBlank() ? null : words.strip();
+  }
+
+  /** The specs as JSON; null = none yet. */
+  String specs() {
+    return specs;
+  }
+
+  void setSpecs(String json) {
+    this.specs = json;
+  }
+
+  /** The photograph of the set without a subject, as far as cutouts depend on it. */
+  public String emptySetBlob() {
+    return emptySet == null ? null : emptySet.blob();
+  }
+
   public Look look() {
     return new Look(Fill.parse(lookBackdrop), lookMarginPercent);
   }
@@ -72,6 +146,23 @@ public class Batch {
   /** Null takes the photograph away. */
   void setEmptySet(EmptySetFile file) {
     this.emptySet = file;
+  }
+
+  /** A paused batch keeps its queue, and nothing of it is begun. */
+  public boolean isPaused() {
+    return paused;
+  }
+
+  public void setPaused(boolean paused) {
+    this.paused = paused;
+  }
+
+  public RunPriority priority() {
+    return RunPriority.ofRank(priority);
+  }
+
+  public void setPriority(RunPriority newPriority) {
+    this.priority = newPriority.rank();
   }
 
   public Instant createdAt() {

@@ -30,6 +30,7 @@ class BatchFacts {
       return all;
     }
     photos.countByState(batchIds).forEach(row -> all.get(row.batchId()).count(row));
+    photos.countRemoved(batchIds).forEach(row -> all.get(row.batchId()).removed = row.count());
     photos.confidences(batchIds).forEach(row -> all.get(row.batchId()).add(row));
     photos
         .firstPlaces(batchIds, SAMPLES)
@@ -47,6 +48,7 @@ class BatchFacts {
     final List<Long> samples = new ArrayList<>();
     private final List<Integer> all = new ArrayList<>();
     long total;
+    long removed;
     long queued;
     long deliveredFiles;
 

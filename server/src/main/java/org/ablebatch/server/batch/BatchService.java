@@ -3,9 +3,12 @@ package org.ablebatch.server.batch;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.sets.NamePattern;
+import org.ablebatch.server.picture.Methods;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.progress.BatchEvents;
@@ -15,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes batches, changes their tickets, and describes them. */
 @Service
 public class BatchService {
+  private static final int LONGEST_GROUP = 120;
+
   private final BatchRepository batches;
   private final BatchFacts facts;
   private final BatchEvents events;
@@ -44,6 +49,46 @@ public class BatchService {
     if (change.look() != null) {
       batch.setLook(new Look(Fill.parse(change.look().backdrop()), change.look().marginPercent()));
     }
+    if (change.methodRules() != null) {
+      batch.setMethodRules(rules(change.methodRules()));
+    }
+    if (change.sharpenEnlarged() != null) {
+      batch.setSharpensEnlarged(change.sharpenEnlarged());
+    }
+    if (change.notes() != null) {
+      batch.setNotes(change.notes());
+    }
+    events.changed(id);
+  }
+
+  private static MethodRules rules(Map<String, String> methodsByGroup) {
+    Map<String, Method> rules = new TreeMap<>();
+    methodsByGroup.forEach(
+        (group, method) -> {
+          if (group.isBlank() || group.length() > LONGEST_GROUP || group.contains("\n")) {
+            throw new BadInput("methodRules", "A group’s name has 1 to 120 letters");
+          }
+          rules.put(group, Methods.choosable(method));
+        });
+    return new MethodRules(rules);
+  }
+
+  /** Null = codes and groups are not read from names any more. */
+  @Transactional
+  public void setNamePattern(long id, NamePattern pattern) {
+    require(id).setNamePattern(pattern);
+    events.changed(id);
+  }
+
+  /** The ticket's specs as JSON; null = none yet. */
+  @Transactional(readOnly = true)
+  public String specs(long id) {
+    return require(id).specs();
+  }
+
+  @Transactional
+  public void setSpecs(long id, String json) {
+    require(id).setSpecs(json);
     events.changed(id);
   }
 
@@ -74,13 +119,17 @@ public class BatchService {
         batch.id(),
         batch.name(),
         batch.method().wireName(),
+        batch.methodRules().byName(),
         new BatchView.LookView(look.backdrop().text(), look.marginPercent()),
+        batch.sharpensEnlarged(),
+        batch.notes(),
         batch
             .emptySet()
             .map(set -> new BatchView.EmptySetView(set.name(), set.width(), set.height()))
             .orElse(null),
         facts.counts,
         facts.total,
+        facts.removed,
         facts.queued,
         facts.confidences,
         facts.median(),
@@ -90,15 +139,6 @@ public class BatchService {
   }
 
   private static Method parse(String name) {
-    Method method;
-    try {
-      method = name == null ? Method.AUTO : Method.ofWireName(name);
-    } catch (IllegalArgumentException e) {
-      throw new BadInput("method", e.getMessage());
-    }
-    if (!method.isChoosable()) {
-      throw new BadInput("method", "“" + name + "” can’t be chosen");
-    }
-    return method;
+    return name == null ? Method.AUTO : Methods.choosable(name);
   }
 }

@@ -8,8 +8,12 @@ import java.util.Map;
 /**
  * A batch as the API shows it.
  *
+ * @param methodRules methods by group, where they differ from the batch's
+ * @param sharpenEnlarged small originals are sharpened where a spec enlarges them
+ * @param notes what people should know; null = nothing
  * @param emptySet the photograph of the set without a subject; null = none
  * @param counts pictures per state, by the states' names; states without pictures count 0
+ * @param removed pictures that were taken out and can be brought back
  * @param queued pictures that wait for a worker, a part of {@code waiting}
  * @param confidences how many checked-or-waiting cutouts fall in each band of ten, from 0 to 100
  * @param medianConfidence null before the first cutout
@@ -21,10 +25,14 @@ public record BatchView(
     long id,
     String name,
     String method,
+    Map<String, String> methodRules,
     LookView look,
+    boolean sharpenEnlarged,
+    String notes,
     EmptySetView emptySet,
     Map<String, Long> counts,
     long total,
+    long removed,
     long queued,
     List<Integer> confidences,
     Integer medianConfidence,

@@ -106,7 +106,9 @@ public class EmptySetService {
       return reader.read(bytes).picture();
     } catch (UnreadablePicture e) {
       throw new StorageFailed(
-          "The saved empty-set photograph can’t be read any more: " + e.getMessage(), false, e);
+          "The saved empty-set photograph can’t be read any more: " + e.getMessage(),
+          StorageFailed.Kind.DAMAGED,
+          e);
     }
   }
 }

@@ -1,7 +1,13 @@
 package org.ablebatch.server.batch;
 
 import jakarta.validation.constraints.Size;
+import java.util.Map;
 
 /** Changes to a ticket; what is null stays as it is. */
-record TicketRequest(
-    @Size(min = 1, max = 120) String name, String method, BatchView.LookView look) {}
+public record TicketRequest(
+    @Size(min = 1, max = 120) String name,
+    String method,
+    BatchView.LookView look,
+    Map<String, String> methodRules,
+    Boolean sharpenEnlarged,
+    @Size(max = 2000) String notes) {}

@@ -3,9 +3,9 @@ package org.ablebatch.server.cutting;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.server.guiding.GuidanceData;
+import org.ablebatch.server.picture.Methods;
 import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.picture.PictureView;
-import org.ablebatch.server.problem.BadInput;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -62,17 +62,6 @@ class CutController {
   }
 
   private static Method method(String name) {
-    if (name == null) {
-      return null;
-    }
-    try {
-      Method method = Method.ofWireName(name);
-      if (method.isChoosable()) {
-        return method;
-      }
-    } catch (IllegalArgumentException e) {
-      throw new BadInput("method", e.getMessage());
-    }
-    throw new BadInput("method", "“" + name + "” can’t be chosen");
+    return name == null ? null : Methods.choosable(name);
   }
 }

@@ -1,12 +1,10 @@
 package org.ablebatch.server.cutting;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
-import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.run.RunPriority;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.guiding.GuidanceData;
 import org.ablebatch.server.guiding.GuidanceJson;
@@ -16,56 +14,49 @@ import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.progress.BatchEvents;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Puts pictures into the queue. The queue's rows are written in the same transaction as the
- * pictures' marks, so that neither is ever there without the other.
+ * Puts pictures into the queue and takes them out. A picture's own row is its place in the queue,
+ * so that a picture and its place are never at odds.
  */
 @Service
 public class CutQueue {
   private final BatchService batches;
   private final PhotoRepository photos;
   private final PhotoService photoService;
-  private final Scheduler scheduler;
+  private final CutWorkers workers;
   private final BatchEvents events;
-  private final Clock clock;
   private final GuidanceJson json;
 
   CutQueue(
       BatchService batches,
       PhotoRepository photos,
       PhotoService photoService,
-      @Lazy Scheduler cutScheduler,
+      CutWorkers workers,
       BatchEvents events,
-      Clock clock,
       GuidanceJson json) {
     this.batches = batches;
     this.photos = photos;
     this.photoService = photoService;
-    this.scheduler = cutScheduler;
+    this.workers = workers;
     this.events = events;
-    this.clock = clock;
     this.json = json;
   }
 
   /**
-   * Queues every waiting picture of the batch that is not queued yet; doing it twice is harmless.
+   * Queues every waiting picture of the batch that is not queued yet; doing it twice is harmless. A
+   * paused batch goes on.
    */
   @Transactional
   public int cutBatch(long batchId) {
-    batches.require(batchId);
-    List<Photo> waiting =
-        photos.findByBatchIdAndStateAndQueuedOrderByPlace(batchId, PictureState.WAITING, false);
-    Instant now = clock.instant();
-    for (Photo photo : waiting) {
-      photo.enqueue(photo.askedMethod());
-      schedule(photo, now.plusMillis(photo.place()));
+    List<Photo> waiting = inState(batchId, PictureState.WAITING);
+    waiting.forEach(photo -> photo.enqueue(photo.askedMethod()));
+    if (!waiting.isEmpty()) {
+      batches.require(batchId).setPaused(false);
     }
-    events.changed(batchId);
-    return waiting.size();
+    return queued(batchId, waiting);
   }
 
   /**
@@ -75,16 +66,47 @@ public class CutQueue {
    */
   @Transactional
   public int cutFailedAgain(long batchId, Method method) {
+    List<Photo> failed = inState(batchId, PictureState.FAILED);
+    failed.forEach(photo -> photo.enqueue(method != null ? method : photo.askedMethod()));
+    return queued(batchId, failed);
+  }
+
+  private List<Photo> inState(long batchId, PictureState state) {
     batches.require(batchId);
-    List<Photo> failed =
-        photos.findByBatchIdAndStateAndQueuedOrderByPlace(batchId, PictureState.FAILED, false);
-    Instant now = clock.instant();
-    for (Photo photo : failed) {
-      photo.enqueue(method != null ? method : photo.askedMethod());
-      schedule(photo, now.plusMillis(photo.place()));
-    }
+    return photos.findByBatchIdAndStateAndQueuedAndRemovedAtIsNullOrderByPlace(
+        batchId, state, false);
+  }
+
+  private int queued(long batchId, List<Photo> added) {
     events.changed(batchId);
-    return failed.size();
+    events.afterCommit(workers::ring);
+    return added.size();
+  }
+
+  /** Takes what waits out of the queue; what is being cut is finished. */
+  @Transactional
+  public int cancel(long batchId) {
+    batches.require(batchId);
+    List<Photo> queued =
+        photos.findByBatchIdAndQueued(batchId, true).stream()
+            .filter(photo -> photo.state() == PictureState.WAITING)
+            .toList();
+    queued.forEach(Photo::dequeue);
+    batches.require(batchId).setPaused(false);
+    return queued(batchId, queued);
+  }
+
+  /** Holds the batch's queue, or lets it go on. */
+  @Transactional
+  public void pause(long batchId, boolean paused) {
+    batches.require(batchId).setPaused(paused);
+    queued(batchId, List.of());
+  }
+
+  @Transactional
+  public void setPriority(long batchId, RunPriority priority) {
+    batches.require(batchId).setPriority(priority);
+    queued(batchId, List.of());
   }
 
   /**
@@ -98,8 +120,9 @@ public class CutQueue {
     }
     refuseNonsense(photo, guidance);
     photo.enqueue(method, json.write(guidance));
-    schedule(photo, clock.instant().minusSeconds(3600));
+    photo.hurry();
     events.changed(photo.batchId(), photoId);
+    events.afterCommit(workers::ring);
   }
 
   /** A box beside the picture or a hint without points is refused now, not by the worker. */
@@ -109,10 +132,5 @@ public class CutQueue {
     } catch (IllegalArgumentException e) {
       throw new BadInput("guidance", e.getMessage());
     }
-  }
-
-  private void schedule(Photo photo, Instant at) {
-    scheduler.scheduleIfNotExists(
-        CutJob.TASK.instance(CutJob.instanceId(photo.id())).scheduledTo(at));
   }
 }

@@ -28,6 +28,7 @@ public class Delivery {
 
   private String lookBackdrop;
   private double lookMarginPercent;
+  private boolean sharpenEnlarged;
   private String problem;
   private Instant createdAt;
   private Instant finishedAt;
@@ -35,13 +36,18 @@ public class Delivery {
 
   protected Delivery() {}
 
-  Delivery(long batchId, String specsJson, Look look, Instant createdAt) {
+  Delivery(long batchId, String specsJson, Look look, boolean sharpenEnlarged, Instant createdAt) {
+    this.sharpenEnlarged = sharpenEnlarged;
     this.batchId = batchId;
     this.state = DeliveryState.QUEUED;
     this.specs = specsJson;
     this.lookBackdrop = look.backdrop().text();
     this.lookMarginPercent = look.marginPercent();
     this.createdAt = createdAt;
+  }
+
+  boolean sharpensEnlarged() {
+    return sharpenEnlarged;
   }
 
   void begin() {

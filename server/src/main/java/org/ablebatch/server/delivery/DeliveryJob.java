@@ -108,7 +108,12 @@ public class DeliveryJob {
           PhotoRow row = transaction.execute(status -> photos.row(photoId).orElseThrow());
           dressable = dressing.fullSize(row);
         }
-        byte[] bytes = FileMaker.make(dressable, specs.get(file.specIndex()), delivery.look());
+        byte[] bytes =
+            FileMaker.make(
+                dressable,
+                specs.get(file.specIndex()),
+                delivery.look(),
+                delivery.sharpensEnlarged());
         file.made(blobs.put(bytes), bytes.length);
       } catch (StorageFailed e) {
         if (e.isFull()) {

@@ -31,8 +31,8 @@ final class DeliveryPlan {
                 row,
                 i,
                 spec,
-                names.next(row.photo().fileName(), spec, number),
-                Preflight.notes(content(row), spec, look)));
+                names.next(row.photo().fileName(), row.photo().set(), spec, number),
+                Preflight.notes(content(row), row.photo().set(), spec, look)));
       }
     }
     return items;

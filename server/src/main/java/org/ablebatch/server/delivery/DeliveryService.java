@@ -101,7 +101,11 @@ public class DeliveryService {
     Delivery delivery =
         deliveries.save(
             new Delivery(
-                batchId, json.writeValueAsString(requests), batch.look(), clock.instant()));
+                batchId,
+                json.writeValueAsString(requests),
+                batch.look(),
+                batch.sharpensEnlarged(),
+                clock.instant()));
     files.saveAll(
         DeliveryPlan.of(rows, specs, batch.look()).stream()
             .map(
@@ -164,7 +168,7 @@ public class DeliveryService {
         delivery.finishedAt());
   }
 
-  private static List<Spec> specs(List<SpecRequest> requests) {
+  static List<Spec> specs(List<SpecRequest> requests) {
     if (requests == null || requests.isEmpty() || requests.size() > MOST_SPECS) {
       throw new InvalidSpec("specs", "A delivery has 1 to " + MOST_SPECS + " specs");
     }

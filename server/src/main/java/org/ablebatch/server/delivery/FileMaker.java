@@ -11,9 +11,12 @@ import org.ablebatch.server.dressing.DressingService.Dressable;
 final class FileMaker {
   private FileMaker() {}
 
-  static byte[] make(Dressable dressable, Spec spec, Look batchLook) {
+  static byte[] make(Dressable dressable, Spec spec, Look batchLook, boolean sharpenEnlarged) {
     Look look = spec.lookWith(batchLook);
-    Picture picture = dressable.compose(look, spec.width(), spec.height());
+    Picture picture =
+        sharpenEnlarged
+            ? dressable.composeSharpened(look, spec.width(), spec.height())
+            : dressable.compose(look, spec.width(), spec.height());
     return switch (spec.format()) {
       case PNG ->
           look.backdrop() instanceof Fill.Clear

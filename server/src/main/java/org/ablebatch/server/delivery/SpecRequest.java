@@ -34,7 +34,7 @@ public record SpecRequest(
     List<PartRequest> fileName) {
 
   /**
-   * @param part original-name, spec, size, counter or text
+   * @param part original-name, code, group, spec, size, counter or text
    * @param text for text
    * @param digits for counter; left out = 3
    */
@@ -43,13 +43,16 @@ public record SpecRequest(
     NamePart toPart() {
       return switch (part == null ? "" : part) {
         case "original-name" -> new NamePart.OriginalName();
+        case "code" -> new NamePart.Code();
+        case "group" -> new NamePart.Group();
         case "spec" -> new NamePart.SpecName();
         case "size" -> new NamePart.Size();
         case "counter" -> new NamePart.Counter(digits == null ? 3 : digits);
         case "text" -> new NamePart.Text(text);
         default ->
             throw new InvalidSpec(
-                "fileName", "A name part is original-name, spec, size, counter or text");
+                "fileName",
+                "A name part is original-name, code, group, spec, size, counter or text");
       };
     }
   }
@@ -57,7 +60,7 @@ public record SpecRequest(
   /**
    * @throws InvalidSpec naming the field that is wrong
    */
-  Spec toSpec() {
+  public Spec toSpec() {
     return new Spec(
         name,
         required("width", width),

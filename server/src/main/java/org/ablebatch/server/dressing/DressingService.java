@@ -4,8 +4,10 @@ import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.core.dress.Composer;
+import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
 import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Sharpening;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
@@ -35,14 +37,28 @@ public class DressingService {
       Placement placement = Placement.fit(content, width, height, look.marginPercent());
       return Composer.compose(picture, placement, width, height, look.backdrop());
     }
+
+    /** As {@link #compose}; what has to be enlarged is sharpened before it is laid down. */
+    public Picture composeSharpened(Look look, int width, int height) {
+      Placement placement = Placement.fit(content, width, height, look.marginPercent());
+      if (placement.scale() <= 1) {
+        return compose(look, width, height);
+      }
+      Picture enlarged = Composer.compose(picture, placement, width, height, new Fill.Clear());
+      Picture crisp = Sharpening.afterEnlarging(enlarged, placement.scale());
+      return Composer.compose(crisp, Placement.AS_IT_IS, width, height, look.backdrop());
+    }
   }
 
   /** Full size; a picture that is left whole is its original with the whole frame as content. */
   public Dressable fullSize(PhotoRow row) {
-    Picture original = files.original(row.photo());
-    return isWhole(row)
-        ? new Dressable(original, original.bounds())
-        : new Dressable(files.cutout(original, row.version()).toPicture(), row.version().content());
+    if (isWhole(row)) {
+      Picture original = files.original(row.photo());
+      return new Dressable(original, original.bounds());
+    }
+    Picture original = files.original(row.version());
+    return new Dressable(
+        files.cutout(original, row.version()).toPicture(), row.version().content());
   }
 
   /** Screen size, for previews. */
@@ -76,7 +92,9 @@ public class DressingService {
       return reader.read(bytes).picture();
     } catch (UnreadablePicture e) {
       throw new StorageFailed(
-          "A saved preview can’t be read any more: " + e.getMessage(), false, e);
+          "A saved preview can’t be read any more: " + e.getMessage(),
+          StorageFailed.Kind.DAMAGED,
+          e);
     }
   }
 }

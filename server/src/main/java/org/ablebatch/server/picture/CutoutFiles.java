@@ -4,6 +4,7 @@ import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.check.TellTale;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
@@ -29,10 +30,20 @@ public class CutoutFiles {
     this.blobs = blobs;
   }
 
-  /** The upright original. */
+  /** The part of the upright original that counts. */
   public Picture original(Photo photo) {
+    return original(photo.originalBlob(), photo.crop());
+  }
+
+  /** The photograph, or the part of it, that a version was made of. */
+  public Picture original(CutoutVersion version) {
+    return original(version.sourceBlob(), version.crop());
+  }
+
+  private Picture original(String blob, Rect crop) {
     try {
-      return reader.read(blobs.get(photo.originalBlob())).picture();
+      Picture whole = reader.read(blobs.get(blob)).picture();
+      return crop == null ? whole : whole.crop(crop);
     } catch (UnreadablePicture e) {
       throw damaged(e);
     }
@@ -56,7 +67,8 @@ public class CutoutFiles {
         blobs.put(PictureWriter.png(cutout.edgeColours(original))),
         blobs.put(Renditions.cutoutThumbnail(picture)),
         blobs.put(Renditions.cutoutPreview(picture)),
-        content == null ? original.bounds() : content);
+        content == null ? original.bounds() : content,
+        TellTale.of(cutout));
   }
 
   /** Keeps a label map as a grey PNG, each pixel the number of the subject there. */
@@ -70,6 +82,7 @@ public class CutoutFiles {
   }
 
   private static StorageFailed damaged(UnreadablePicture e) {
-    return new StorageFailed("A saved picture can’t be read any more: " + e.getMessage(), false, e);
+    return new StorageFailed(
+        "A saved picture can’t be read any more: " + e.getMessage(), StorageFailed.Kind.DAMAGED, e);
   }
 }

@@ -1,6 +1,7 @@
 package org.ablebatch.server.picture;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -67,20 +68,39 @@ public class CutoutVersion {
   private int contentWidth;
   private int contentHeight;
   private long millis;
+  private String askedMethod;
+
+  @Column(columnDefinition = "CHAR(64)")
+  private String sourceKey;
+
+  private Integer tellTale;
+
+  @Column(columnDefinition = "CHAR(64)")
+  private String sourceBlob;
+
+  @Embedded private Crop crop;
   private Instant createdAt;
 
   protected CutoutVersion() {}
 
-  /** A version by the engine. */
+  /**
+   * A version by the engine.
+   *
+   * @param of the picture as it was when the engine saw it
+   */
   public CutoutVersion(
-      long photoId, int number, SavedCutout saved, Judgement judgement, Instant createdAt) {
-    this(photoId, number, Maker.ENGINE, null, saved, judgement, createdAt);
+      Photo of, int number, SavedCutout saved, Judgement judgement, Instant createdAt) {
+    this(of.id(), number, Maker.ENGINE, null, saved, judgement, createdAt);
+    this.sourceBlob = of.originalBlob();
+    this.crop = Crop.of(of.crop());
   }
 
   /** A version by hand, from edits over a version by the engine. */
   public CutoutVersion(
       long photoId, int number, CutoutVersion base, SavedCutout saved, Instant createdAt) {
     this(photoId, number, Maker.HAND, base.id, saved, base.judgement(), createdAt);
+    this.sourceBlob = base.sourceBlob;
+    this.crop = base.crop;
   }
 
   private CutoutVersion(
@@ -111,6 +131,9 @@ public class CutoutVersion {
     this.labelsBlob = judgement.found().labelsBlob();
     this.guidance = judgement.guidance();
     this.millis = judgement.millis();
+    this.askedMethod = judgement.asked().method();
+    this.sourceKey = judgement.asked().sourceKey();
+    this.tellTale = saved.tellTale();
     this.createdAt = createdAt;
   }
 
@@ -120,12 +143,21 @@ public class CutoutVersion {
    * @param guidance what a person had said before, as text; null = nothing
    */
   public record Judgement(
+      Asked asked,
       String method,
       String reason,
       int confidence,
       FoundSubjects found,
       String guidance,
       long millis) {}
+
+  /**
+   * What was asked of the engine. The same always gives the same cutout.
+   *
+   * @param method wire name, may be {@code auto}
+   * @param sourceKey stands for everything else that decides
+   */
+  public record Asked(String method, String sourceKey) {}
 
   /**
    * @param kept how many subjects are in the cutout
@@ -136,6 +168,7 @@ public class CutoutVersion {
 
   private Judgement judgement() {
     return new Judgement(
+        new Asked(null, null),
         method,
         reason,
         confidence,
@@ -164,6 +197,16 @@ public class CutoutVersion {
     return baseVersionId;
   }
 
+  /** The photograph it was made of; null only for what was never seen by this program. */
+  String sourceBlob() {
+    return sourceBlob;
+  }
+
+  /** The part of the photograph it was made of; null = all of it. */
+  Rect crop() {
+    return Crop.rect(crop);
+  }
+
   public String matteBlob() {
     return matteBlob;
   }
@@ -190,6 +233,16 @@ public class CutoutVersion {
 
   public int confidence() {
     return confidence;
+  }
+
+  /** How long the engine took. */
+  public long millis() {
+    return millis;
+  }
+
+  /** The flat colour on which leftovers show most, 0xRRGGBB; null for old versions. */
+  public Integer tellTale() {
+    return tellTale;
   }
 
   public int subjects() {

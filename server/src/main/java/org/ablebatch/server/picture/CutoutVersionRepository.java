@@ -2,7 +2,6 @@ package org.ablebatch.server.picture;
 
 import java.util.List;
 import java.util.Optional;
-import org.ablebatch.server.picture.CutoutVersion.Maker;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -10,7 +9,9 @@ public interface CutoutVersionRepository extends JpaRepository<CutoutVersion, Lo
   @Query("select coalesce(max(v.number), 0) from CutoutVersion v where v.photoId = :photoId")
   int lastNumber(long photoId);
 
-  Optional<CutoutVersion> findFirstByPhotoIdAndMakerOrderByNumberDesc(long photoId, Maker maker);
-
   List<CutoutVersion> findByPhotoIdOrderByNumber(long photoId);
+
+  /** A cutout that was asked for in just this way before. */
+  Optional<CutoutVersion> findFirstByPhotoIdAndAskedMethodAndSourceKey(
+      long photoId, String askedMethod, String sourceKey);
 }

@@ -16,7 +16,7 @@ public record IntakeResult(
     return new IntakeResult(photo.fileName(), photo.id(), photo.state().wireName(), null, null);
   }
 
-  static IntakeResult refused(String fileName, String problem) {
+  public static IntakeResult refused(String fileName, String problem) {
     return new IntakeResult(fileName, null, null, problem, null);
   }
 

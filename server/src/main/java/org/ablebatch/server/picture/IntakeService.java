@@ -1,22 +1,22 @@
 package org.ablebatch.server.picture;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
-import java.util.concurrent.Semaphore;
-import org.ablebatch.codec.read.PictureReader;
-import org.ablebatch.codec.read.ReadLimits;
-import org.ablebatch.codec.read.ReadPicture;
+import java.util.function.Consumer;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.core.sets.FolderPath;
+import org.ablebatch.core.sets.SetPlace;
+import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchRepository;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.progress.BatchEvents;
-import org.ablebatch.server.storage.BlobStore;
-import org.ablebatch.server.storage.Renditions;
 import org.ablebatch.server.storage.StorageFailed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -28,11 +28,7 @@ public class IntakeService {
   private static final Logger LOG = LoggerFactory.getLogger(IntakeService.class);
   private static final int LONGEST_NAME = 200;
 
-  /** Decoded pictures are large; more of them at once than cores gains nothing. */
-  private final Semaphore decoding = new Semaphore(Runtime.getRuntime().availableProcessors());
-
-  private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
-  private final BlobStore blobs;
+  private final FileReading reading;
   private final PhotoRepository photos;
   private final BatchRepository batches;
   private final BatchEvents events;
@@ -40,13 +36,13 @@ public class IntakeService {
   private final Clock clock;
 
   IntakeService(
-      BlobStore blobs,
+      FileReading reading,
       PhotoRepository photos,
       BatchRepository batches,
       BatchEvents events,
       TransactionTemplate transaction,
       Clock clock) {
-    this.blobs = blobs;
+    this.reading = reading;
     this.photos = photos;
     this.batches = batches;
     this.events = events;
@@ -60,50 +56,108 @@ public class IntakeService {
    */
   public IntakeResult take(
       long batchId, String uploadedName, byte[] bytes, boolean keepDuplicates) {
-    String cleaned = FileNames.cleaned(uploadedName);
-    String name = FileNames.shortened(cleaned, LONGEST_NAME);
+    return take(batchId, uploadedName, keepDuplicates, () -> reading.read(bytes), result -> {});
+  }
+
+  /** Reads a file, and by that puts it into the store. */
+  public interface Reading {
+    TakenFile read() throws UnreadablePicture, InterruptedException;
+  }
+
+  /**
+   * @param together is done in the transaction in which the picture appears, so that neither is
+   *     ever there without the other; also hears what was refused
+   * @throws StorageFailed when the disk is full: nothing is wrong with the file
+   */
+  public IntakeResult take(
+      long batchId,
+      String uploadedName,
+      boolean keepDuplicates,
+      Reading file,
+      Consumer<IntakeResult> together) {
+    String name = FileNames.shortened(FileNames.cleaned(uploadedName), LONGEST_NAME);
+    IntakeResult refused;
     try {
-      TakenFile taken = read(bytes);
-      return transaction.execute(status -> add(batchId, name, taken, keepDuplicates));
+      TakenFile taken = file.read();
+      return transaction.execute(
+          status -> {
+            IntakeResult result =
+                add(batchId, FolderPath.of(uploadedName), name, taken, keepDuplicates);
+            together.accept(result);
+            return result;
+          });
     } catch (UnreadablePicture e) {
-      return IntakeResult.refused(name, e.getMessage());
+      refused = IntakeResult.refused(name, e.getMessage());
     } catch (StorageFailed e) {
-      LOG.error("could not keep {}", name, e);
-      return IntakeResult.refused(name, e.getMessage());
+      if (e.isLasting()) {
+        LOG.error("could not keep {}", name, e);
+      }
+      throw e;
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      return IntakeResult.refused(name, "The server is stopping; send this file again");
+      refused = IntakeResult.refused(name, "The server is stopping; send this file again");
     }
+    IntakeResult said = refused;
+    transaction.executeWithoutResult(status -> together.accept(said));
+    return refused;
   }
 
-  private TakenFile read(byte[] bytes) throws UnreadablePicture, InterruptedException {
-    decoding.acquire();
-    try {
-      ReadPicture read = reader.read(bytes);
-      return new TakenFile(
-          blobs.put(bytes),
-          bytes.length,
-          read.kind(),
-          read.shownByBrowsers(),
-          read.picture().width(),
-          read.picture().height(),
-          blobs.put(Renditions.thumbnail(read.picture())),
-          blobs.put(Renditions.preview(read.picture())));
-    } finally {
-      decoding.release();
-    }
-  }
-
-  private IntakeResult add(long batchId, String name, TakenFile taken, boolean keepDuplicates) {
+  private IntakeResult add(
+      long batchId, String folder, String name, TakenFile taken, boolean keepDuplicates) {
     // The batch's row is locked so that two uploads can't take the same place.
-    batches.lock(batchId).orElseThrow(() -> new NotFound("batch", batchId));
-    Optional<Photo> twin = photos.findFirstByBatchIdAndOriginalBlob(batchId, taken.originalBlob());
+    Batch batch = batches.lock(batchId).orElseThrow(() -> new NotFound("batch", batchId));
+    Optional<Photo> twin =
+        photos.findFirstByBatchIdAndOriginalBlobAndRemovedAtIsNullOrderByPlace(
+            batchId, taken.originalBlob());
     if (twin.isPresent() && !keepDuplicates) {
       return IntakeResult.duplicate(name, twin.get());
     }
-    int place = photos.lastPlace(batchId) + 1;
-    Photo photo = photos.save(new Photo(batchId, place, name, taken, clock.instant()));
-    events.changed(batchId, photo.id());
-    return IntakeResult.taken(photo);
+    return IntakeResult.taken(append(batch, folder, name, taken));
+  }
+
+  private Photo append(Batch batch, String folder, String name, TakenFile taken) {
+    int place = photos.lastPlace(batch.id()) + 1;
+    SetPlace set =
+        batch.namePattern().map(pattern -> pattern.of(folder, name)).orElse(SetPlace.NONE);
+    Photo photo =
+        photos.save(new Photo(batch.id(), place, folder, name, set, taken, clock.instant()));
+    events.changed(batch.id(), photo.id());
+    return photo;
+  }
+
+  /**
+   * A file that lies in the upload folder: its bytes are not written a second time.
+   *
+   * @param together as above
+   */
+  public IntakeResult take(
+      long batchId, String path, Path file, byte[] bytes, Consumer<IntakeResult> together) {
+    return take(batchId, path, false, () -> reading.read(bytes, file), together);
+  }
+
+  /**
+   * A file out of an archive.
+   *
+   * @param together as above
+   */
+  public IntakeResult take(
+      long batchId, String path, byte[] bytes, Consumer<IntakeResult> together) {
+    return take(batchId, path, false, () -> reading.read(bytes), together);
+  }
+
+  /** The same bytes once more, as a picture of its own. */
+  @Transactional
+  public IntakeResult takeTwin(long batchId, String folder, String name, long twinId) {
+    Batch batch = batches.lock(batchId).orElseThrow(() -> new NotFound("batch", batchId));
+    Photo twin =
+        photos
+            .findById(twinId)
+            .filter(photo -> photo.batchId() == batchId)
+            .orElseThrow(() -> new NotFound("picture", twinId));
+    Photo added = append(batch, folder, name, twin.asTaken());
+    if (twin.crop() != null) {
+      added.needsRenditions();
+    }
+    return IntakeResult.taken(added);
   }
 }

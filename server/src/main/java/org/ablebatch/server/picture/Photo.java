@@ -2,15 +2,22 @@ package org.ablebatch.server.picture;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Objects;
 import org.ablebatch.codec.read.FileKind;
 import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.sets.SetPlace;
 
 /**
  * One picture of a batch. Its original never changes; its state changes only by the moves that
@@ -24,12 +31,23 @@ public class Photo {
 
   private long batchId;
   private int place;
+  private String folder;
   private String fileName;
+  private String code;
+
+  @Column(name = "set_group")
+  private String group;
 
   @Convert(converter = StateConverter.class)
   private PictureState state;
 
   private boolean queued;
+  private boolean rush;
+
+  @Column(columnDefinition = "CHAR(36)")
+  private String claimedBy;
+
+  private Instant claimedAt;
   private String askedMethod;
 
   @Column(columnDefinition = "MEDIUMTEXT")
@@ -43,6 +61,10 @@ public class Photo {
   private boolean shownByBrowsers;
   private int width;
   private int height;
+  @Embedded private IntakeFacts facts;
+  @Embedded private Crop crop;
+  private Instant removedAt;
+  private boolean renditionsDue;
 
   @Column(columnDefinition = "CHAR(64)")
   private String thumbnailBlob;
@@ -51,6 +73,11 @@ public class Photo {
   private String previewBlob;
 
   private String problem;
+
+  @Enumerated(EnumType.STRING)
+  @Column(columnDefinition = "VARCHAR(24)")
+  private FailureKind failureKind;
+
   private Long currentVersionId;
   private boolean editsPending;
   private Instant createdAt;
@@ -58,20 +85,120 @@ public class Photo {
 
   protected Photo() {}
 
-  Photo(long batchId, int place, String fileName, TakenFile taken, Instant createdAt) {
+  Photo(
+      long batchId,
+      int place,
+      String folder,
+      String fileName,
+      SetPlace set,
+      TakenFile taken,
+      Instant createdAt) {
     this.batchId = batchId;
     this.place = place;
+    this.folder = folder;
     this.fileName = fileName;
     this.state = PictureState.WAITING;
-    this.originalBlob = taken.originalBlob();
-    this.originalBytes = taken.bytes();
-    this.fileKind = taken.kind().name();
-    this.shownByBrowsers = taken.shownByBrowsers();
-    this.width = taken.width();
-    this.height = taken.height();
-    this.thumbnailBlob = taken.thumbnailBlob();
-    this.previewBlob = taken.previewBlob();
     this.createdAt = createdAt;
+    belong(set);
+    show(taken);
+  }
+
+  private void show(TakenFile taken) {
+    originalBlob = taken.originalBlob();
+    originalBytes = taken.bytes();
+    fileKind = taken.kind().name();
+    shownByBrowsers = taken.shownByBrowsers();
+    width = taken.width();
+    height = taken.height();
+    thumbnailBlob = taken.thumbnailBlob();
+    previewBlob = taken.previewBlob();
+    facts = taken.facts();
+    crop = null;
+    renditionsDue = false;
+  }
+
+  /** The whole original as it was taken in; a crop needs its small pictures made anew. */
+  TakenFile asTaken() {
+    return new TakenFile(
+        originalBlob,
+        originalBytes,
+        fileKind(),
+        shownByBrowsers,
+        width,
+        height,
+        thumbnailBlob,
+        previewBlob,
+        facts);
+  }
+
+  /** Puts another photograph behind the picture; name, place, code and group stay. */
+  void swap(TakenFile taken) {
+    show(taken);
+    startAnew();
+  }
+
+  /**
+   * Only a part of the original counts from now on; the original stays whole.
+   *
+   * @param part wholly inside; null = all of it
+   */
+  void cropTo(Rect part) {
+    if (Objects.equals(part, crop())) {
+      return;
+    }
+    crop = Crop.of(part);
+    renditionsDue = true;
+    startAnew();
+  }
+
+  /** What was cut before belongs to another frame or photograph; it is kept but not shown. */
+  private void startAnew() {
+    if (state != PictureState.LEFT_WHOLE) {
+      boolean wasQueued = queued;
+      if (state != PictureState.WAITING) {
+        state = state.moveTo(PictureState.WAITING);
+      }
+      leaveQueue();
+      queued = wasQueued;
+    }
+    forgetProblem();
+    guidance = null;
+    currentVersionId = null;
+    editsPending = false;
+  }
+
+  /** Its small pictures are those of another frame. */
+  void needsRenditions() {
+    renditionsDue = true;
+  }
+
+  void showRenditions(FileReading.Small small) {
+    thumbnailBlob = small.thumbnailBlob();
+    previewBlob = small.previewBlob();
+    renditionsDue = false;
+  }
+
+  public void belong(SetPlace set) {
+    code = set.code();
+    group = set.group();
+  }
+
+  void askFor(Method method) {
+    askedMethod = method == null ? null : method.wireName();
+  }
+
+  /** Takes the picture out of the batch; it can be brought back with all that was made of it. */
+  void remove(Instant now) {
+    removedAt = now;
+    dequeue();
+  }
+
+  void bringBack() {
+    removedAt = null;
+  }
+
+  boolean isRemoved() {
+    return removedAt != null;
   }
 
   /**
@@ -91,26 +218,68 @@ public class Photo {
     askedMethod = asked == null ? null : asked.wireName();
     guidance = saidByHand;
     queued = true;
-    problem = null;
+    rush = false;
+    forgetProblem();
   }
 
-  public void beginCutting() {
+  /** A person waits for this one: it goes ahead of every batch, paused or not. */
+  public void hurry() {
+    rush = true;
+  }
+
+  /** Takes the picture out of the queue again; what is being cut is finished. */
+  public void dequeue() {
+    if (state == PictureState.WAITING) {
+      queued = false;
+      rush = false;
+    }
+  }
+
+  /**
+   * @param process the process whose worker cuts it
+   */
+  public void beginCutting(String process, Instant now) {
     state = state.moveTo(PictureState.CUTTING);
+    claimedBy = process;
+    claimedAt = now;
+  }
+
+  /** True while this process, and no other that thinks so, cuts the picture. */
+  public boolean isBeingCutBy(String process) {
+    return state == PictureState.CUTTING && process.equals(claimedBy);
+  }
+
+  /** The worker could not finish; the picture keeps its place in the queue. */
+  public void release() {
+    state = state.moveTo(PictureState.WAITING);
+    claimedBy = null;
   }
 
   /** A version by the engine has arrived. */
   public void receive(CutoutVersion version) {
     state = state.moveTo(PictureState.TO_CHECK);
-    queued = false;
-    problem = null;
+    leaveQueue();
+    forgetProblem();
     editsPending = false;
     currentVersionId = version.id();
   }
 
-  public void fail(String sentence) {
+  public void fail(FailureKind kind, String sentence) {
     state = state.moveTo(PictureState.FAILED);
-    queued = false;
+    leaveQueue();
+    failureKind = kind;
     problem = sentence;
+  }
+
+  private void leaveQueue() {
+    queued = false;
+    rush = false;
+    claimedBy = null;
+  }
+
+  private void forgetProblem() {
+    problem = null;
+    failureKind = null;
   }
 
   /** A version by hand takes the place of the one before; the state stays. */
@@ -122,8 +291,8 @@ public class Photo {
   public void moveTo(PictureState next) {
     state = state.moveTo(next);
     if (next == PictureState.LEFT_WHOLE) {
-      queued = false;
-      problem = null;
+      leaveQueue();
+      forgetProblem();
     }
   }
 
@@ -141,6 +310,39 @@ public class Photo {
 
   public int place() {
     return place;
+  }
+
+  /** The folders it came in, separated by slashes; may be empty. */
+  public String folder() {
+    return folder;
+  }
+
+  /** Null = none. */
+  public String code() {
+    return code;
+  }
+
+  public SetPlace set() {
+    return new SetPlace(code, group);
+  }
+
+  /** Null = none. */
+  public String group() {
+    return group;
+  }
+
+  IntakeFacts facts() {
+    return facts;
+  }
+
+  /** What its scene is like, as text; null for pictures of earlier times. */
+  public String sceneFacts() {
+    return facts.sceneFacts();
+  }
+
+  /** The part of the original that counts; null = all of it. */
+  public Rect crop() {
+    return Crop.rect(crop);
   }
 
   public String fileName() {
@@ -181,12 +383,19 @@ public class Photo {
     return shownByBrowsers;
   }
 
+  /** Of the part that counts, upright, pixels. */
   public int width() {
-    return width;
+    return crop == null ? width : crop.width();
   }
 
+  /** Of the part that counts, upright, pixels. */
   public int height() {
-    return height;
+    return crop == null ? height : crop.height();
+  }
+
+  /** The whole original, upright, pixels. */
+  public Rect wholeFrame() {
+    return new Rect(0, 0, width, height);
   }
 
   public String thumbnailBlob() {
@@ -199,6 +408,11 @@ public class Photo {
 
   public String problem() {
     return problem;
+  }
+
+  /** Null = nothing failed. */
+  public FailureKind failureKind() {
+    return failureKind;
   }
 
   /** Null before the first cutout. */

@@ -5,11 +5,14 @@ import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Conflict;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -22,11 +25,14 @@ class PhotoController {
   private final BatchService batches;
   private final UploadIntake intake;
   private final PhotoService photos;
+  private final PictureActions actions;
 
-  PhotoController(BatchService batches, UploadIntake intake, PhotoService photos) {
+  PhotoController(
+      BatchService batches, UploadIntake intake, PhotoService photos, PictureActions actions) {
     this.batches = batches;
     this.intake = intake;
     this.photos = photos;
+    this.actions = actions;
   }
 
   /** One entry for every file, and for every file in a ZIP. */
@@ -48,15 +54,19 @@ class PhotoController {
     return results;
   }
 
+  /**
+   * @param ids only these, where they are still in the batch; the other parameters don't count then
+   */
   @GetMapping("/batches/{id}/pictures")
   PageView page(
       @PathVariable long id,
       @RequestParam(defaultValue = "0") int page,
       @RequestParam(defaultValue = "100") int size,
       @RequestParam(defaultValue = "place") String sort,
-      @RequestParam(required = false) String state) {
+      @RequestParam(required = false) String state,
+      @RequestParam(required = false) List<Long> ids) {
     batches.require(id);
-    return photos.page(id, page, size, sort, state);
+    return ids != null ? photos.some(id, ids) : photos.page(id, page, size, sort, state);
   }
 
   @GetMapping("/pictures/{id}")
@@ -66,6 +76,39 @@ class PhotoController {
 
   @PostMapping("/pictures/{id}/leave-whole")
   PictureView leaveWhole(@PathVariable long id) {
-    return photos.leaveWhole(id);
+    PhotoRow row = photos.row(id);
+    ActResult result =
+        actions.act(
+            row.photo().batchId(), new ActRequest(List.of(id), "leave-whole", null, null, null));
+    if (!result.refused().isEmpty()) {
+      throw new Conflict(result.refused().get(0).problem());
+    }
+    return photos.row(id).view();
+  }
+
+  /** What was taken out of the batch and can be brought back. */
+  @GetMapping("/batches/{id}/removed")
+  List<PictureView> removed(@PathVariable long id) {
+    batches.require(id);
+    return photos.removed(id);
+  }
+
+  /** Does one thing to many pictures; those it can't be done to are named, the rest is done. */
+  @PostMapping("/batches/{id}/pictures/act")
+  ActResult act(@PathVariable long id, @RequestBody ActRequest request) {
+    batches.require(id);
+    return actions.act(id, request);
+  }
+
+  /** Puts another photograph behind the picture; its name, place, code and group stay. */
+  @PutMapping(path = "/pictures/{id}/original", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  PictureView swap(
+      @PathVariable long id, @RequestParam(name = "file", required = false) MultipartFile file)
+      throws IOException {
+    if (file == null || file.isEmpty()) {
+      throw new BadInput("file", "There is no file in this upload");
+    }
+    actions.swap(id, file.getBytes());
+    return photos.row(id).view();
   }
 }

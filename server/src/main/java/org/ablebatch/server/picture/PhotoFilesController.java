@@ -61,7 +61,7 @@ class PhotoFilesController {
   @GetMapping("/upright")
   ResponseEntity<byte[]> upright(@PathVariable long id) {
     Photo photo = photos.row(id).photo();
-    if (photo.isShownByBrowsers()) {
+    if (photo.isShownByBrowsers() && photo.crop() == null) {
       return original(id);
     }
     return image(MediaType.IMAGE_PNG, PictureWriter.quickPng(files.original(photo)), FOR_GOOD);
@@ -94,8 +94,8 @@ class PhotoFilesController {
   ResponseEntity<byte[]> cutout(@PathVariable long id, @RequestParam(required = false) Long v) {
     touchUp.renderPending(id);
     PhotoRow row = cut(id);
-    Picture original = files.original(row.photo());
-    Picture cutout = files.cutout(original, shown(row, v)).toPicture();
+    CutoutVersion version = shown(row, v);
+    Picture cutout = files.cutout(files.original(version), version).toPicture();
     return image(MediaType.IMAGE_PNG, PictureWriter.quickPng(cutout), caching(v));
   }
 

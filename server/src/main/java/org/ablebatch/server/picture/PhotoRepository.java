@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.ablebatch.core.line.PictureState;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -22,6 +23,9 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   /** A picture by which a batch can be shown. */
   record Sample(Long batchId, Long id) {}
 
+  /** A picture and the first one with the same bytes. */
+  record Twin(Long id, Long of) {}
+
   /** Something counted per batch. */
   record BatchCount(Long batchId, long count) {}
 
@@ -33,7 +37,8 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """
       select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
       left join CutoutVersion v on v.id = p.currentVersionId
-      where p.batchId = :batchId and (:all = true or p.state in :states)
+      where p.batchId = :batchId and p.removedAt is null
+        and (:all = true or p.state in :states)
       """)
   Page<PhotoRow> rows(long batchId, boolean all, Collection<PictureState> states, Pageable page);
 
@@ -48,7 +53,7 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """
       select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
       left join CutoutVersion v on v.id = p.currentVersionId
-      where p.batchId = :batchId and p.state in :states order by p.place
+      where p.batchId = :batchId and p.removedAt is null and p.state in :states order by p.place
       """)
   List<PhotoRow> rowsInOrder(long batchId, Collection<PictureState> states);
 
@@ -56,7 +61,8 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """
       select new org.ablebatch.server.picture.PhotoRepository$StateCount(
         p.batchId, p.state, p.queued, count(p))
-      from Photo p where p.batchId in :batchIds group by p.batchId, p.state, p.queued
+      from Photo p where p.batchId in :batchIds and p.removedAt is null
+      group by p.batchId, p.state, p.queued
       """)
   List<StateCount> countByState(Collection<Long> batchIds);
 
@@ -65,14 +71,14 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       select new org.ablebatch.server.picture.PhotoRepository$ConfidenceCount(
         p.batchId, v.confidence, count(p))
       from Photo p join CutoutVersion v on v.id = p.currentVersionId
-      where p.batchId in :batchIds group by p.batchId, v.confidence
+      where p.batchId in :batchIds and p.removedAt is null group by p.batchId, v.confidence
       """)
   List<ConfidenceCount> confidences(Collection<Long> batchIds);
 
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRepository$Sample(p.batchId, p.id)
-      from Photo p where p.batchId in :batchIds and p.place <= :most order by p.place
+      from Photo p where p.batchId in :batchIds and p.removedAt is null and p.place <= :most order by p.place
       """)
   List<Sample> firstPlaces(Collection<Long> batchIds, int most);
 
@@ -86,11 +92,56 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """)
   List<BatchCount> lastDeliveredFiles(Collection<Long> batchIds);
 
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRepository$BatchCount(p.batchId, count(p))
+      from Photo p where p.batchId in :batchIds and p.removedAt is not null group by p.batchId
+      """)
+  List<BatchCount> countRemoved(Collection<Long> batchIds);
+
   @Query("select coalesce(max(p.place), 0) from Photo p where p.batchId = :batchId")
   int lastPlace(long batchId);
 
-  Optional<Photo> findFirstByBatchIdAndOriginalBlob(long batchId, String originalBlob);
+  Optional<Photo> findFirstByBatchIdAndOriginalBlobAndRemovedAtIsNullOrderByPlace(
+      long batchId, String originalBlob);
 
-  List<Photo> findByBatchIdAndStateAndQueuedOrderByPlace(
+  List<Photo> findByBatchIdAndStateAndQueuedAndRemovedAtIsNullOrderByPlace(
       long batchId, PictureState state, boolean queued);
+
+  List<Photo> findByBatchIdAndQueued(long batchId, boolean queued);
+
+  List<Photo> findByBatchIdAndRemovedAtIsNullOrderByPlace(long batchId);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
+      left join CutoutVersion v on v.id = p.currentVersionId
+      where p.batchId = :batchId and p.id in :ids order by p.place
+      """)
+  List<PhotoRow> rowsOf(long batchId, Collection<Long> ids);
+
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
+      left join CutoutVersion v on v.id = p.currentVersionId
+      where p.batchId = :batchId and p.removedAt is not null order by p.place
+      """)
+  List<PhotoRow> removedRows(long batchId);
+
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select p from Photo p where p.batchId = :batchId and p.id in :ids order by p.id")
+  List<Photo> lockAll(long batchId, Collection<Long> ids);
+
+  @Query("select p.id from Photo p where p.renditionsDue = true order by p.id")
+  List<Long> renditionsDue(Limit limit);
+
+  /** Pictures of one batch with the same bytes as an earlier one of it. */
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRepository$Twin(q.id, min(p.id))
+      from Photo p join Photo q on q.batchId = p.batchId and q.originalBlob = p.originalBlob
+        and q.place > p.place
+      where p.batchId = :batchId and p.removedAt is null and q.removedAt is null group by q.id
+      """)
+  List<Twin> twins(long batchId);
 }

@@ -1,34 +1,70 @@
 package org.ablebatch.server.picture;
 
+import java.util.List;
+import org.ablebatch.core.check.Sharpness;
+import org.ablebatch.core.raster.Rect;
+
 /**
  * A picture with its current version.
  *
  * @param version null before the first cutout
  */
 public record PhotoRow(Photo photo, CutoutVersion version) {
+  private static final int KEY_LETTERS = 12;
+
   public PictureView view() {
+    return view(null);
+  }
+
+  /**
+   * @param duplicateOf an earlier picture of the batch with the same bytes; null = none
+   */
+  PictureView view(Long duplicateOf) {
     boolean cut = version != null;
     return new PictureView(
         photo.id(),
         photo.batchId(),
         photo.place(),
         photo.fileName(),
+        photo.folder(),
+        photo.code(),
+        photo.group(),
         photo.state().wireName(),
         photo.isQueued(),
         photo.width(),
         photo.height(),
         photo.originalBytes(),
         photo.fileKind().label(),
-        photo.isShownByBrowsers(),
+        photo.isShownByBrowsers() && photo.crop() == null,
+        photo.thumbnailBlob().substring(0, KEY_LETTERS),
+        intake(duplicateOf),
+        photo.askedMethod() == null ? null : photo.askedMethod().wireName(),
         cut ? version.confidence() : null,
         cut ? version.method() : null,
         cut ? version.reason() : null,
         cut ? version.subjects() : null,
         cut ? version.id() : null,
         cut ? version.number() : null,
-        cut ? version.maker() == CutoutVersion.Maker.HAND : false,
+        cut && version.maker() == CutoutVersion.Maker.HAND,
+        cut && version.tellTale() != null ? "#%06X".formatted(version.tellTale()) : null,
         photo.problem(),
+        photo.failureKind() == null ? null : photo.failureKind().wireName(),
         photo.revision(),
-        java.util.List.of());
+        List.of());
+  }
+
+  private PictureView.IntakeView intake(Long duplicateOf) {
+    IntakeFacts facts = photo.facts();
+    Rect whole = photo.wholeFrame();
+    return new PictureView.IntakeView(
+        facts.profile(),
+        facts.bits(),
+        facts.hasPlace(),
+        facts.transparent(),
+        facts.sharpness() < Sharpness.BLURRED_BELOW,
+        duplicateOf,
+        whole.width(),
+        whole.height(),
+        PictureView.CropView.of(photo.crop()));
   }
 }

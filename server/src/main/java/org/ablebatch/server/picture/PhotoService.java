@@ -1,11 +1,14 @@
 package org.ablebatch.server.picture;
 
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.problem.BadInput;
-import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.progress.BatchEvents;
 import org.springframework.data.domain.Page;
@@ -44,11 +47,33 @@ public class PhotoService {
     }
     PageRequest request = PageRequest.of(page, size, order(sort));
     Page<PhotoRow> rows = photos.rows(batchId, states == null || states.isBlank(), wanted, request);
-    return new PageView(
-        rows.getContent().stream().map(PhotoRow::view).toList(),
-        page,
-        size,
-        rows.getTotalElements());
+    return new PageView(views(batchId, rows.getContent()), page, size, rows.getTotalElements());
+  }
+
+  /** Those of these pictures that are in the batch, in its order; removed ones are left out. */
+  @Transactional(readOnly = true)
+  PageView some(long batchId, Collection<Long> ids) {
+    if (ids.size() > LARGEST_PAGE) {
+      throw new BadInput("ids", "At most " + LARGEST_PAGE + " pictures are given at once");
+    }
+    List<PhotoRow> rows =
+        ids.isEmpty()
+            ? List.of()
+            : photos.rowsOf(batchId, ids).stream().filter(r -> !r.photo().isRemoved()).toList();
+    return new PageView(views(batchId, rows), 0, LARGEST_PAGE, rows.size());
+  }
+
+  @Transactional(readOnly = true)
+  List<PictureView> removed(long batchId) {
+    return photos.removedRows(batchId).stream().map(PhotoRow::view).toList();
+  }
+
+  /** With one query more for all of them, not one each. */
+  private List<PictureView> views(long batchId, List<PhotoRow> rows) {
+    Map<Long, Long> twins =
+        photos.twins(batchId).stream()
+            .collect(Collectors.toMap(PhotoRepository.Twin::id, PhotoRepository.Twin::of));
+    return rows.stream().map(row -> row.view(twins.get(row.photo().id()))).toList();
   }
 
   private static Sort order(String sort) {
@@ -73,18 +98,5 @@ public class PhotoService {
   @Transactional
   public Photo lock(long id) {
     return photos.lock(id).orElseThrow(() -> new NotFound("picture", id));
-  }
-
-  /** Takes a picture out of the cutting: it goes on as it is. */
-  @Transactional
-  public PictureView leaveWhole(long id) {
-    Photo photo = lock(id);
-    if (photo.state() == PictureState.CUTTING) {
-      throw new Conflict("This picture is being cut right now; leave it whole when it is done.");
-    }
-    photo.moveTo(PictureState.LEFT_WHOLE);
-    events.changed(photo.batchId(), id);
-    photos.flush();
-    return row(id).view();
   }
 }

@@ -10,6 +10,12 @@ import org.ablebatch.core.raster.Rect;
  * @param thumbnailBlob small transparent PNG
  * @param previewBlob screen-sized transparent PNG
  * @param content the subject's measured box
+ * @param tellTale the flat colour on which leftovers show most, 0xRRGGBB
  */
 public record SavedCutout(
-    String matteBlob, String edgeBlob, String thumbnailBlob, String previewBlob, Rect content) {}
+    String matteBlob,
+    String edgeBlob,
+    String thumbnailBlob,
+    String previewBlob,
+    Rect content,
+    int tellTale) {}

@@ -11,4 +11,5 @@ record TakenFile(
     int width,
     int height,
     String thumbnailBlob,
-    String previewBlob) {}
+    String previewBlob,
+    IntakeFacts facts) {}

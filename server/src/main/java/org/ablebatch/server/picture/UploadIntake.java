@@ -10,6 +10,8 @@ import org.ablebatch.codec.archive.ArchiveLimits;
 import org.ablebatch.codec.archive.PictureArchive;
 import org.ablebatch.codec.archive.UnreadableArchive;
 import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.server.storage.StorageFailed;
+import org.ablebatch.server.storage.UploadFolder;
 import org.springframework.stereotype.Service;
 import org.springframework.web.multipart.MultipartFile;
 
@@ -20,9 +22,11 @@ class UploadIntake {
   private static final long MOST_PICTURE_BYTES = ArchiveLimits.DEFAULT.entryBytes();
 
   private final IntakeService intake;
+  private final UploadFolder folder;
 
-  UploadIntake(IntakeService intake) {
+  UploadIntake(IntakeService intake, UploadFolder folder) {
     this.intake = intake;
+    this.folder = folder;
   }
 
   /** One result for a picture; one for every file in a ZIP. */
@@ -35,8 +39,16 @@ class UploadIntake {
       return List.of(
           refused(file, "This file is larger than " + (MOST_PICTURE_BYTES >> 20) + " MB"));
     }
-    return List.of(
-        intake.take(batchId, file.getOriginalFilename(), file.getBytes(), keepDuplicates));
+    return List.of(taken(batchId, file.getOriginalFilename(), file.getBytes(), keepDuplicates));
+  }
+
+  /** A full disk is a reason to refuse here: whoever sent the file is still there to hear it. */
+  private IntakeResult taken(long batchId, String name, byte[] bytes, boolean keepDuplicates) {
+    try {
+      return intake.take(batchId, name, bytes, keepDuplicates);
+    } catch (StorageFailed e) {
+      return IntakeResult.refused(FileNames.cleaned(name), e.getMessage());
+    }
   }
 
   private static IntakeResult refused(MultipartFile file, String problem) {
@@ -51,7 +63,7 @@ class UploadIntake {
 
   private List<IntakeResult> takeArchive(long batchId, MultipartFile file, boolean keepDuplicates)
       throws IOException {
-    Path copy = Files.createTempFile("able-upload", ".zip");
+    Path copy = folder.temporary();
     try {
       file.transferTo(copy);
       Results results = new Results(batchId, keepDuplicates);
@@ -81,7 +93,7 @@ class UploadIntake {
 
     @Override
     public void take(String name, byte[] bytes) {
-      all.add(intake.take(batchId, name, bytes, keepDuplicates));
+      all.add(taken(batchId, name, bytes, keepDuplicates));
     }
 
     @Override

@@ -51,8 +51,10 @@ public class BatchEvents {
     return changed.computeIfAbsent(batchId, id -> ConcurrentHashMap.newKeySet());
   }
 
-  /** A browser that reads before the commit would see the old state and keep it. */
-  private static void afterCommit(Runnable action) {
+  /**
+   * Done at once where there is no transaction; whoever looks before the commit sees nothing new.
+   */
+  public void afterCommit(Runnable action) {
     if (!TransactionSynchronizationManager.isSynchronizationActive()) {
       action.run();
       return;

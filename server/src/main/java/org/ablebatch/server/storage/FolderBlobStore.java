@@ -3,16 +3,22 @@ package org.ablebatch.server.storage;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import java.nio.file.attribute.FileTime;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashSet;
 import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.locks.ReadWriteLock;
+import java.util.concurrent.locks.ReentrantReadWriteLock;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -23,6 +29,9 @@ public class FolderBlobStore implements BlobStore {
   private static final String TEMPORARY = "unfinished";
 
   private final Path folder;
+
+  /** Many may put, or one may clean. */
+  private final ReadWriteLock cleaning = new ReentrantReadWriteLock();
 
   public FolderBlobStore(Path folder) {
     this.folder = folder;
@@ -36,17 +45,14 @@ public class FolderBlobStore implements BlobStore {
 
   @Override
   public String put(byte[] bytes) {
-    String id = sha256(bytes);
+    String id = Sha256.of(bytes);
     Path target = path(id);
-    if (Files.exists(target)) {
-      return id;
-    }
     Path temporary = folder.resolve(TEMPORARY).resolve(UUID.randomUUID().toString());
     try {
-      write(temporary, bytes);
-      Files.createDirectories(target.getParent());
-      Files.move(temporary, target, StandardCopyOption.ATOMIC_MOVE);
-      force(target.getParent());
+      if (!isThereStill(target)) {
+        write(temporary, bytes);
+        name(temporary, target);
+      }
       return id;
     } catch (IOException e) {
       delete(temporary, e);
@@ -55,12 +61,102 @@ public class FolderBlobStore implements BlobStore {
   }
 
   @Override
+  public String put(Path file, byte[] bytes) {
+    String id = Sha256.of(bytes);
+    Path target = path(id);
+    try {
+      if (!isThereStill(target)) {
+        Files.createDirectories(target.getParent());
+        Files.setLastModifiedTime(file, FileTime.from(Instant.now()));
+        Files.createLink(target, file);
+        force(target.getParent());
+      }
+      return id;
+    } catch (FileAlreadyExistsException e) {
+      return id;
+    } catch (UnsupportedOperationException e) {
+      return put(bytes);
+    } catch (IOException e) {
+      throw failed("The picture could not be saved", e);
+    }
+  }
+
+  /** Marks a blob as fresh, so that the cleaner does not take what is about to be referred to. */
+  private boolean isThereStill(Path target) throws IOException {
+    cleaning.readLock().lock();
+    try {
+      if (!Files.exists(target)) {
+        return false;
+      }
+      Files.setLastModifiedTime(target, FileTime.from(Instant.now()));
+      return true;
+    } finally {
+      cleaning.readLock().unlock();
+    }
+  }
+
+  private static void name(Path file, Path target) throws IOException {
+    Files.createDirectories(target.getParent());
+    Files.move(file, target, StandardCopyOption.ATOMIC_MOVE);
+    force(target.getParent());
+  }
+
+  @Override
+  public int forgetUnreferred(Duration grace, UnaryOperator<Set<String>> isReferred) {
+    Instant before = Instant.now().minus(grace);
+    int forgotten = 0;
+    try (Stream<Path> shelves = Files.list(folder)) {
+      for (Path shelf : shelves.filter(p -> p.getFileName().toString().length() == 2).toList()) {
+        forgotten += forgetOn(shelf, before, isReferred);
+      }
+      return forgotten;
+    } catch (IOException e) {
+      throw failed("The folder for pictures could not be searched", e);
+    }
+  }
+
+  private int forgetOn(Path shelf, Instant before, UnaryOperator<Set<String>> isReferred)
+      throws IOException {
+    Set<String> old = new HashSet<>();
+    try (Stream<Path> blobs = Files.list(shelf)) {
+      for (Path blob : blobs.toList()) {
+        if (isOlder(blob, before)) {
+          old.add(blob.getFileName().toString());
+        }
+      }
+    }
+    if (old.isEmpty()) {
+      return 0;
+    }
+    old.removeAll(isReferred.apply(Set.copyOf(old)));
+    int forgotten = 0;
+    for (String id : old) {
+      cleaning.writeLock().lock();
+      try {
+        if (isOlder(path(id), before)) {
+          Files.delete(path(id));
+          forgotten++;
+        }
+      } finally {
+        cleaning.writeLock().unlock();
+      }
+    }
+    return forgotten;
+  }
+
+  private static boolean isOlder(Path blob, Instant before) throws IOException {
+    return Files.getLastModifiedTime(blob).toInstant().isBefore(before);
+  }
+
+  @Override
   public byte[] get(String sha256) {
     try {
       return Files.readAllBytes(path(sha256));
     } catch (NoSuchFileException e) {
       throw new StorageFailed(
-          "A saved picture is missing from the data folder (" + sha256 + ")", false, e);
+          "A saved picture is missing from the data folder (" + sha256 + ")",
+          StorageFailed.Kind.DAMAGED,
+          e);
     } catch (IOException e) {
       throw failed("A saved picture could not be read", e);
     }
@@ -75,14 +171,6 @@ public class FolderBlobStore implements BlobStore {
         channel.write(buffer);
       }
       channel.force(true);
-    }
-  }
-
-  static String sha256(byte[] bytes) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("every Java has SHA-256", e);
     }
   }
 
@@ -116,10 +204,11 @@ public class FolderBlobStore implements BlobStore {
     }
   }
 
-  private static StorageFailed failed(String what, IOException e) {
+  static StorageFailed failed(String what, IOException e) {
     String message = String.valueOf(e.getMessage()).toLowerCase(Locale.ROOT);
     boolean full = message.contains("no space left") || message.contains("disk quota");
+    StorageFailed.Kind kind = full ? StorageFailed.Kind.FULL : StorageFailed.Kind.UNREACHABLE;
     String why = full ? "there is no room left on the disk" : "the disk reported an error";
-    return new StorageFailed(what + ": " + why + ". Everything saved before is safe.", full, e);
+    return new StorageFailed(what + ": " + why + ". Everything saved before is safe.", kind, e);
   }
 }

@@ -4,15 +4,30 @@ package org.ablebatch.server.storage;
 public final class StorageFailed extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  private final boolean full;
+  /** What is wrong with the store. */
+  public enum Kind {
+    /** There is no room left. */
+    FULL,
+    /** The disk reported an error; it may be over in a moment. */
+    UNREACHABLE,
+    /** Saved bytes are missing or no longer what they were; waiting does not help. */
+    DAMAGED
+  }
 
-  public StorageFailed(String sentence, boolean full, Throwable cause) {
+  private final Kind kind;
+
+  public StorageFailed(String sentence, Kind kind, Throwable cause) {
     super(sentence, cause);
-    this.full = full;
+    this.kind = kind;
   }
 
   /** True when there is no room left. */
   public boolean isFull() {
-    return full;
+    return kind == Kind.FULL;
+  }
+
+  /** True when trying again later can't help. */
+  public boolean isLasting() {
+    return kind == Kind.DAMAGED;
   }
 }

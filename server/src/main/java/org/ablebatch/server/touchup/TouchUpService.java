@@ -164,7 +164,7 @@ public class TouchUpService {
     if (active.isEmpty()) {
       photo.replaceVersion(base);
     } else {
-      Picture original = files.original(photo);
+      Picture original = files.original(base);
       Cutout mended = EditReplay.replay(original, files.cutout(original, base), active);
       int number = versions.lastNumber(photoId) + 1;
       photo.replaceVersion(
@@ -185,10 +185,15 @@ public class TouchUpService {
     return photo;
   }
 
+  /** The engine's cutout that the current version is, or was mended from. */
   private CutoutVersion base(long photoId) {
-    return versions
-        .findFirstByPhotoIdAndMakerOrderByNumberDesc(photoId, Maker.ENGINE)
-        .orElseThrow(() -> new NotFound("cutout yet for picture", photoId));
+    CutoutVersion current = photoService.row(photoId).version();
+    if (current == null) {
+      throw new NotFound("cutout yet for picture", photoId);
+    }
+    return current.maker() == Maker.ENGINE
+        ? current
+        : photoService.version(current.baseVersionId());
   }
 
   private List<EditRow> rows(long photoId, CutoutVersion base) {

@@ -3,29 +3,24 @@ package org.ablebatch.server.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
-import static org.mockito.ArgumentMatchers.contains;
-import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Clock;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.CutStage;
 import org.ablebatch.core.cut.CutStopped;
-import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
-import org.ablebatch.core.line.PictureState;
-import org.ablebatch.core.prior.Priors;
-import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.line.FailureKind;
+import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
-import org.ablebatch.server.batch.EmptySetService;
-import org.ablebatch.server.guiding.GuidanceData;
-import org.ablebatch.server.guiding.GuidanceJson;
-import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
 import org.ablebatch.server.picture.Photo;
@@ -34,139 +29,128 @@ import org.ablebatch.server.progress.BatchEvents;
 import org.ablebatch.server.storage.StorageFailed;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.transaction.support.TransactionCallback;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** What happens to one queued picture when things go wrong around it. */
 class CutJobTest {
   private static final long ID = 7;
+  private static final String ME = "me";
 
+  private final NextPicture next = mock(NextPicture.class);
+  private final CutWork work = mock(CutWork.class);
+  private final BatchService batches = mock(BatchService.class);
   private final PhotoRepository photos = mock(PhotoRepository.class);
   private final CutoutVersionRepository versions = mock(CutoutVersionRepository.class);
-  private final CutoutFiles files = mock(CutoutFiles.class);
+  private final WorkerPresence presence = mock(WorkerPresence.class);
   private final TransactionTemplate transaction = mock(TransactionTemplate.class);
   private final Photo photo = mock(Photo.class);
-  private final GuidanceJson json = mock(GuidanceJson.class);
+  private final Batch batch = mock(Batch.class);
   private final CutJob job =
       new CutJob(
-          new Cutter(Priors.none()),
-          mock(BatchService.class),
+          next,
+          work,
+          batches,
           photos,
           versions,
-          files,
-          mock(EmptySetService.class),
-          json,
+          presence,
           mock(BatchEvents.class),
-          transaction,
+          new Patience(transaction),
           Clock.systemUTC());
 
   @BeforeEach
   void aQueuedPicture() {
-    when(json.guidance(any())).thenReturn(GuidanceData.NONE);
     when(transaction.execute(any()))
         .thenAnswer(call -> ((TransactionCallback<?>) call.getArgument(0)).doInTransaction(null));
-    doAnswer(
-            call -> {
-              ((Consumer<?>) call.getArgument(0)).accept(null);
-              return null;
-            })
-        .when(transaction)
-        .executeWithoutResult(any());
+    when(next.find()).thenReturn(Optional.of(ID));
+    when(presence.processId()).thenReturn(ME);
     when(photos.lock(ID)).thenReturn(Optional.of(photo));
     when(photo.id()).thenReturn(ID);
-    when(photo.isQueued()).thenReturn(true);
-    when(photo.askedMethod()).thenReturn(Method.AUTO);
-    when(photo.state()).thenReturn(PictureState.WAITING, PictureState.CUTTING);
+    when(photo.isBeingCutBy(ME)).thenReturn(true);
+    when(batches.require(anyLong())).thenReturn(batch);
+    when(batch.methodFor(photo)).thenReturn(Method.AUTO);
+  }
+
+  private void workGives(Supplier<CutWork.Result> result) {
+    when(work.cut(any(), any(), any(), any(), any())).thenAnswer(call -> result.get());
   }
 
   @Test
-  void aPictureThatWasFinishedIsLeftAlone() {
-    when(photo.isQueued()).thenReturn(false);
+  void whereNothingWaitsNothingIsDone() {
+    when(next.find()).thenReturn(Optional.empty());
 
-    job.run(ID, CutProgress.NONE);
-
-    verify(photo, never()).beginCutting();
-    verify(files, never()).original(any());
+    assertThat(job.runNext(CutProgress.NONE)).isFalse();
   }
 
   @Test
-  void aPictureThatIsGoneIsNoError() {
-    when(photos.lock(ID)).thenReturn(Optional.empty());
+  void aCutoutThatWasMadeInTheTestStripIsNotMadeAgain() {
+    CutoutVersion known = mock(CutoutVersion.class);
+    when(versions.findFirstByPhotoIdAndAskedMethodAndSourceKey(anyLong(), anyString(), anyString()))
+        .thenReturn(Optional.of(known));
 
-    job.run(ID, CutProgress.NONE);
+    assertThat(job.runNext(CutProgress.NONE)).isTrue();
 
-    verify(files, never()).original(any());
+    verify(photo).receive(known);
+    verify(work, never()).cut(any(), any(), any(), any(), any());
   }
 
   @Test
-  void aPictureLeftByADeadProcessIsTakenUpWithoutASecondMove() {
-    when(photo.state()).thenReturn(PictureState.CUTTING);
-    when(files.original(photo)).thenReturn(oneColour());
+  void aFailureIsWrittenWithItsKind() {
+    workGives(() -> new CutWork.Result.Failed(FailureKind.NO_SUBJECT, "Nothing"));
 
-    job.run(ID, CutProgress.NONE);
+    assertThat(job.runNext(CutProgress.NONE)).isTrue();
 
-    verify(photo, never()).beginCutting();
-    verify(photo).fail(contains("one even colour"));
+    verify(photo).fail(FailureKind.NO_SUBJECT, "Nothing");
   }
 
   @Test
-  void nothingFoundIsSaidAndNothingSaved() {
-    when(files.original(photo)).thenReturn(oneColour());
+  void aFullDiskGivesThePictureBackToTheQueue() {
+    workGives(
+        () -> {
+          throw new StorageFailed("full", StorageFailed.Kind.FULL, null);
+        });
 
-    job.run(ID, CutProgress.NONE);
+    assertThatThrownBy(() -> job.runNext(CutProgress.NONE)).isInstanceOf(StorageFailed.class);
 
-    verify(photo).fail("No subject found: the picture is one even colour");
-    verify(versions, never()).save(any(CutoutVersion.class));
+    verify(photo).release();
+    verify(photo, never()).fail(any(), any());
   }
 
   @Test
-  void aFullDiskIsLeftToTheQueue() {
-    when(files.original(photo)).thenThrow(new StorageFailed("There is no room left", true, null));
+  void aServerThatStopsGivesThePictureBackToTheQueue() {
+    workGives(
+        () -> {
+          throw new CutStopped(CutStage.FIND);
+        });
 
-    assertThatThrownBy(() -> job.run(ID, CutProgress.NONE)).isInstanceOf(StorageFailed.class);
-    verify(photo, never()).fail(anyString());
+    assertThatThrownBy(() -> job.runNext(stage -> false)).isInstanceOf(CutStopped.class);
+
+    verify(photo).release();
   }
 
   @Test
-  void aServerThatStopsLeavesThePictureForTheNextStart() {
-    when(files.original(photo)).thenReturn(oneColour());
+  void whatAProcessThoughtDeadBringsIsNotWanted() {
+    when(photo.isBeingCutBy(ME)).thenReturn(false);
+    workGives(() -> new CutWork.Result.Failed(FailureKind.NO_SUBJECT, "Nothing"));
 
-    assertThatThrownBy(() -> job.run(ID, stage -> false)).isInstanceOf(CutStopped.class);
-    verify(photo, never()).fail(anyString());
+    job.runNext(CutProgress.NONE);
+
+    verify(photo, never()).fail(any(), any());
+    verify(versions, never()).save(any());
   }
 
   @Test
-  void anErrorInsideBecomesASentenceWithoutTheInside() {
-    when(files.original(photo)).thenThrow(new IllegalStateException("index 5 out of bounds"));
+  void aFinishedCutoutOutlivesADatabaseThatIsAwayForAMoment() {
+    workGives(() -> new CutWork.Result.Failed(FailureKind.NO_SUBJECT, "Nothing"));
+    when(photos.lock(ID))
+        .thenReturn(Optional.of(photo))
+        .thenThrow(new TransientDataAccessResourceException("gone away"))
+        .thenReturn(Optional.of(photo));
 
-    job.run(ID, CutProgress.NONE);
+    assertThat(job.runNext(CutProgress.NONE)).isTrue();
 
-    verify(photo)
-        .fail("Cutting stopped unexpectedly; the original is kept. Cut it again or leave it whole");
-  }
-
-  @Test
-  void tooLittleMemoryIsSaid() {
-    when(files.original(photo)).thenThrow(new OutOfMemoryError());
-
-    job.run(ID, CutProgress.NONE);
-
-    verify(photo).fail(contains("needs more memory"));
-  }
-
-  @Test
-  void everyQueueingHasItsOwnNameForTheSamePicture() {
-    String first = CutJob.instanceId(42);
-    String second = CutJob.instanceId(42);
-
-    assertThat(first).isNotEqualTo(second);
-    assertThat(CutJob.photoId(first)).isEqualTo(42);
-    assertThat(CutJob.photoId(second)).isEqualTo(42);
-  }
-
-  private static Picture oneColour() {
-    int[] argb = new int[60 * 40];
-    java.util.Arrays.fill(argb, 0xFFC0C0C0);
-    return new Picture(60, 40, argb);
+    verify(photos, times(3)).lock(ID);
+    verify(photo).fail(FailureKind.NO_SUBJECT, "Nothing");
   }
 }

@@ -1,13 +1,19 @@
 package org.ablebatch.server.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
 import org.ablebatch.server.TestPictures;
 import org.ablebatch.server.batch.BatchRepository;
 import org.ablebatch.server.progress.BatchEvents;
@@ -22,7 +28,7 @@ class IntakeServiceTest {
   private final TransactionTemplate transaction = mock(TransactionTemplate.class);
   private final IntakeService intake =
       new IntakeService(
-          blobs,
+          new FileReading(blobs),
           photos,
           mock(BatchRepository.class),
           mock(BatchEvents.class),
@@ -30,21 +36,22 @@ class IntakeServiceTest {
           Clock.systemUTC());
 
   @Test
-  void aFullDiskRefusesTheFileInWordsAndWritesNoRow() {
-    when(blobs.put(any()))
-        .thenThrow(new StorageFailed("There is no room left on the disk.", true, null));
+  void aFullDiskIsNoFaultOfTheFileAndWritesNoRow() {
+    when(blobs.put(any(byte[].class)))
+        .thenThrow(
+            new StorageFailed("There is no room left on the disk.", StorageFailed.Kind.FULL, null));
+    byte[] bytes = TestPictures.discJpeg(40, 30, 0xAA0000);
 
-    IntakeResult result = intake.take(1, "a.jpg", TestPictures.discJpeg(40, 30, 0xAA0000), false);
-
-    assertThat(result.problem()).isEqualTo("There is no room left on the disk.");
-    assertThat(result.fileName()).isEqualTo("a.jpg");
+    assertThatThrownBy(() -> intake.take(1, "a.jpg", bytes, false))
+        .isInstanceOf(StorageFailed.class)
+        .hasMessage("There is no room left on the disk.");
     verify(transaction, never()).execute(any());
   }
 
   @Test
   void theBytesAreInTheStoreBeforeTheDatabaseSpeaksOfThem() {
     byte[] bytes = TestPictures.discJpeg(40, 30, 0xAA0000);
-    when(blobs.put(any())).thenReturn("0".repeat(64));
+    when(blobs.put(any(byte[].class))).thenReturn("0".repeat(64));
     when(transaction.execute(any()))
         .thenAnswer(
             call -> {
@@ -53,5 +60,25 @@ class IntakeServiceTest {
             });
 
     assertThat(intake.take(1, "a.jpg", bytes, false).problem()).isEqualTo("in order");
+  }
+
+  @Test
+  void whatIsNoPictureIsRefusedTogetherWithItsMarkAndNeverStored() {
+    doAnswer(
+            call -> {
+              ((Consumer<?>) call.getArgument(0)).accept(null);
+              return null;
+            })
+        .when(transaction)
+        .executeWithoutResult(any());
+    List<IntakeResult> marks = new ArrayList<>();
+
+    IntakeResult result =
+        intake.take(1, "list/prices.txt", "9.90".getBytes(StandardCharsets.UTF_8), marks::add);
+
+    assertThat(result.fileName()).isEqualTo("prices.txt");
+    assertThat(result.problem()).contains("text file");
+    assertThat(marks).containsExactly(result);
+    verify(blobs, never()).put(any(byte[].class));
   }
 }

@@ -7,6 +7,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -22,7 +27,7 @@ class FolderBlobStoreTest {
 
     String id = store.put(FERN);
 
-    assertThat(id).isEqualTo(FolderBlobStore.sha256(FERN)).hasSize(64);
+    assertThat(id).isEqualTo(Sha256.of(FERN)).hasSize(64);
     assertThat(store.get(id)).isEqualTo(FERN);
     assertThat(store.put(FERN)).isEqualTo(id);
     assertThat(files()).hasSize(1);
@@ -45,7 +50,7 @@ class FolderBlobStoreTest {
             "The picture could not be saved: there is no room left on the disk. Everything saved"
                 + " before is safe.");
     assertThat(files()).isEmpty();
-    assertThatThrownBy(() -> store.get(FolderBlobStore.sha256(FERN)))
+    assertThatThrownBy(() -> store.get(Sha256.of(FERN)))
         .isInstanceOf(StorageFailed.class)
         .hasMessageContaining("missing");
   }
@@ -66,6 +71,49 @@ class FolderBlobStoreTest {
 
     assertThatThrownBy(() -> store.get("../../secret"))
         .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void aFileBecomesABlobWithoutBeingWrittenAgainAndStaysWithItsOwner() throws IOException {
+    FolderBlobStore store =
+        new FolderBlobStore(folder.resolve("blobs")) {
+          @Override
+          protected void write(Path file, byte[] bytes) {
+            throw new AssertionError("written a second time");
+          }
+        };
+    Path upload = Files.write(folder.resolve("upload"), FERN);
+
+    String id = store.put(upload, FERN);
+    String again = store.put(upload, FERN);
+
+    assertThat(again).isEqualTo(id);
+    assertThat(upload).exists();
+    Files.delete(upload);
+    assertThat(store.get(id)).isEqualTo(FERN);
+  }
+
+  @Test
+  void onlyOldBlobsThatNobodyRefersToAreTakenAway() throws IOException {
+    FolderBlobStore store = new FolderBlobStore(folder);
+    String kept = store.put("kept".getBytes(StandardCharsets.UTF_8));
+    String orphan = store.put("orphan".getBytes(StandardCharsets.UTF_8));
+    String used = store.put("used again".getBytes(StandardCharsets.UTF_8));
+    for (String id : List.of(kept, orphan, used)) {
+      Files.setLastModifiedTime(
+          folder.resolve(id.substring(0, 2)).resolve(id),
+          FileTime.from(Instant.now().minusSeconds(7200)));
+    }
+    store.put("used again".getBytes(StandardCharsets.UTF_8));
+    String fresh = store.put("fresh".getBytes(StandardCharsets.UTF_8));
+
+    int forgotten =
+        store.forgetUnreferred(
+            Duration.ofHours(1), names -> names.contains(kept) ? Set.of(kept) : Set.of());
+
+    assertThat(forgotten).isEqualTo(1);
+    assertThat(files().map(file -> file.getFileName().toString()))
+        .containsExactlyInAnyOrder(kept, used, fresh);
   }
 
   private Stream<Path> files() {

@@ -1,0 +1,49 @@
+package org.ablebatch.core.sets;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A list that says for file names where they belong. Capitals don't matter, and a name may stand in
+ * the list without its ending; a name with its ending goes before one without.
+ */
+public final class SetList {
+  private final Map<String, SetPlace> byName = new LinkedHashMap<>();
+  private final Map<String, Integer> used = new HashMap<>();
+
+  /** One line of the list. */
+  public record Line(String fileName, SetPlace place) {}
+
+  /**
+   * @param lines a later line for the same name takes the place of an earlier one
+   */
+  public SetList(List<Line> lines) {
+    lines.forEach(line -> byName.put(key(line.fileName()), line.place()));
+  }
+
+  /** Empty when the list does not speak of this file. */
+  public Optional<SetPlace> of(String fileName) {
+    String key = key(fileName);
+    if (!byName.containsKey(key) && key.lastIndexOf('.') > 0) {
+      key = key.substring(0, key.lastIndexOf('.'));
+    }
+    SetPlace place = byName.get(key);
+    if (place != null) {
+      used.merge(key, 1, Integer::sum);
+    }
+    return Optional.ofNullable(place);
+  }
+
+  /** Names in the list that nobody has asked for so far. */
+  public List<String> unused() {
+    return byName.keySet().stream().filter(name -> !used.containsKey(name)).toList();
+  }
+
+  private static String key(String fileName) {
+    return fileName.strip().toLowerCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,96 @@
+package org.ablebatch.server.picture;
+
+import java.nio.file.Path;
+import java.util.concurrent.Semaphore;
+import java.util.function.Supplier;
+import org.ablebatch.codec.read.PictureReader;
+import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.read.ReadPicture;
+import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.core.check.Sharpness;
+import org.ablebatch.core.dress.QuickShrink;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.scene.SceneFacts;
+import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.Renditions;
+import org.springframework.stereotype.Component;
+
+/** Reads a file once and keeps everything that is to be known of it later. */
+@Component
+class FileReading {
+  /** Blur is judged at the size at which pictures are looked at and delivered. */
+  private static final int JUDGED_AT_PX = 1280;
+
+  /** Decoded pictures are large; more of them at once than cores gains nothing. */
+  private final Semaphore decoding = new Semaphore(Runtime.getRuntime().availableProcessors());
+
+  private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
+  private final BlobStore blobs;
+
+  FileReading(BlobStore blobs) {
+    this.blobs = blobs;
+  }
+
+  /** Reads the bytes and puts them into the store. */
+  TakenFile read(byte[] bytes) throws UnreadablePicture, InterruptedException {
+    return read(bytes, () -> blobs.put(bytes));
+  }
+
+  /**
+   * @param file where the bytes lie already
+   */
+  TakenFile read(byte[] bytes, Path file) throws UnreadablePicture, InterruptedException {
+    return read(bytes, () -> blobs.put(file, bytes));
+  }
+
+  /**
+   * @param keep puts the original into the store and gives its name there; only asked when the
+   *     bytes are a picture
+   */
+  private TakenFile read(byte[] bytes, Supplier<String> keep)
+      throws UnreadablePicture, InterruptedException {
+    decoding.acquire();
+    try {
+      ReadPicture read = reader.read(bytes);
+      Picture picture = read.picture();
+      boolean transparent = picture.hasTransparency();
+      return new TakenFile(
+          keep.get(),
+          bytes.length,
+          read.kind(),
+          read.shownByBrowsers(),
+          picture.width(),
+          picture.height(),
+          blobs.put(Renditions.thumbnail(picture)),
+          blobs.put(Renditions.preview(picture)),
+          new IntakeFacts(
+              read.profile(),
+              read.bits(),
+              read.hasPlace(),
+              transparent,
+              Sharpness.of(QuickShrink.toLongSide(picture, JUDGED_AT_PX)),
+              SceneFacts.of(picture).toText()));
+    } finally {
+      decoding.release();
+    }
+  }
+
+  /**
+   * The smaller pictures of a part of an original.
+   *
+   * @param crop null = all of it
+   */
+  Small small(String originalBlob, Rect crop) throws UnreadablePicture, InterruptedException {
+    decoding.acquire();
+    try {
+      Picture whole = reader.read(blobs.get(originalBlob)).picture();
+      Picture part = crop == null ? whole : whole.crop(crop);
+      return new Small(blobs.put(Renditions.thumbnail(part)), blobs.put(Renditions.preview(part)));
+    } finally {
+      decoding.release();
+    }
+  }
+
+  record Small(String thumbnailBlob, String previewBlob) {}
+}

@@ -1,0 +1,116 @@
+package org.ablebatch.server.sets;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.ablebatch.core.sets.SetList;
+import org.ablebatch.core.sets.SetPlace;
+import org.ablebatch.server.problem.BadInput;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Reads a CSV of file names, codes and groups: three columns in that order, or any columns with a
+ * first line that names {@code file}, {@code code} and {@code group}. Separated by commas,
+ * semicolons or tabs; UTF-8, or else Windows-1252, as spreadsheets write it.
+ */
+final class SetsCsv {
+  private static final int MOST_LINES = 100_000;
+  private static final int LONGEST = 200;
+  private static final Charset OLD = Charset.forName("windows-1252");
+
+  private SetsCsv() {}
+
+  /**
+   * @throws BadInput with a sentence when it is no such list
+   */
+  static List<SetList.Line> read(byte[] bytes) {
+    String text = text(bytes);
+    CSVFormat format =
+        CSVFormat.DEFAULT
+            .builder()
+            .setDelimiter(separator(text))
+            .setIgnoreSurroundingSpaces(true)
+            .setIgnoreEmptyLines(true)
+            .get();
+    try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+      List<CSVRecord> records = parser.getRecords();
+      if (records.size() > MOST_LINES) {
+        throw new BadInput("file", "This list has more than 100,000 lines");
+      }
+      return lines(records);
+    } catch (IOException | IllegalStateException | java.io.UncheckedIOException e) {
+      throw new BadInput("file", "This is not a CSV list: a quotation mark is not closed");
+    }
+  }
+
+  private static List<SetList.Line> lines(List<CSVRecord> records) {
+    if (records.isEmpty()) {
+      throw new BadInput("file", "There is nothing in this list");
+    }
+    Columns named = Columns.named(records.get(0));
+    Columns columns = named != null ? named : new Columns(0, 1, 2);
+    List<SetList.Line> lines = new ArrayList<>();
+    for (CSVRecord row : records.subList(named != null ? 1 : 0, records.size())) {
+      String file = value(row, columns.file);
+      if (file != null) {
+        lines.add(
+            new SetList.Line(
+                file, new SetPlace(value(row, columns.code), value(row, columns.group))));
+      }
+    }
+    if (lines.stream().allMatch(line -> line.place().equals(SetPlace.NONE))) {
+      throw new BadInput(
+          "file", "This list gives no codes or groups: it needs the columns file, code and group");
+    }
+    return lines;
+  }
+
+  private record Columns(int file, int code, int group) {
+    /** Null when the first line does not name columns. */
+    static Columns named(CSVRecord first) {
+      List<String> names =
+          first.stream().map(name -> name.strip().toLowerCase(Locale.ROOT)).toList();
+      int file = names.indexOf("file");
+      return file < 0 ? null : new Columns(file, names.indexOf("code"), names.indexOf("group"));
+    }
+  }
+
+  private static String value(CSVRecord row, int column) {
+    if (column < 0 || column >= row.size()) {
+      return null;
+    }
+    String text = row.get(column).replaceAll("\\p{Cntrl}", " ").strip();
+    return text.isEmpty() ? null : text.substring(0, Math.min(LONGEST, text.length()));
+  }
+
+  private static char separator(String text) {
+    String first = text.lines().findFirst().orElse("");
+    for (char separator : new char[] {'\t', ';'}) {
+      if (first.indexOf(separator) >= 0) {
+        return separator;
+      }
+    }
+    return ',';
+  }
+
+  private static String text(byte[] bytes) {
+    String text;
+    try {
+      text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+    } catch (CharacterCodingException e) {
+      text = new String(bytes, OLD);
+    }
+    if (text.indexOf('\0') >= 0) {
+      throw new BadInput("file", "This is not a CSV list but another kind of file");
+    }
+    return text.startsWith("\uFEFF") ? text.substring(1) : text;
+  }
+}

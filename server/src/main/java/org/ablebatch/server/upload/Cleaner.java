@@ -1,0 +1,84 @@
+package org.ablebatch.server.upload;
+
+import java.time.Duration;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.UploadFolder;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/**
+ * Takes away bytes that nobody refers to: what a process that was killed had written before the
+ * database spoke of it, and pieces of uploads that were given up.
+ */
+@Component
+class Cleaner {
+  private static final Duration GRACE = Duration.ofHours(2);
+  private static final Logger LOG = LoggerFactory.getLogger(Cleaner.class);
+
+  /** Every column that refers to a blob. */
+  private static final List<String> REFERENCES =
+      List.of(
+          "photo.original_blob",
+          "photo.thumbnail_blob",
+          "photo.preview_blob",
+          "cutout_version.source_blob",
+          "cutout_version.matte_blob",
+          "cutout_version.edge_blob",
+          "cutout_version.thumbnail_blob",
+          "cutout_version.preview_blob",
+          "cutout_version.labels_blob",
+          "batch.empty_set_blob",
+          "batch.empty_set_preview_blob",
+          "delivered_file.blob_id");
+
+  private final BlobStore blobs;
+  private final UploadFolder folder;
+  private final UploadRepository uploads;
+  private final NamedParameterJdbcTemplate jdbc;
+
+  Cleaner(
+      BlobStore blobs,
+      UploadFolder folder,
+      UploadRepository uploads,
+      NamedParameterJdbcTemplate jdbc) {
+    this.blobs = blobs;
+    this.folder = folder;
+    this.uploads = uploads;
+    this.jdbc = jdbc;
+  }
+
+  @Scheduled(initialDelayString = "PT10M", fixedDelayString = "PT6H")
+  void clean() {
+    clean(GRACE);
+  }
+
+  /**
+   * @param grace what is younger stays
+   * @return how many blobs were taken away
+   */
+  int clean(Duration grace) {
+    int forgotten = blobs.forgetUnreferred(grace, this::referred);
+    folder.forgetUnknown(uploads::existsById);
+    LOG.info("{} blobs that nobody referred to were taken away", forgotten);
+    return forgotten;
+  }
+
+  private Set<String> referred(Set<String> names) {
+    Set<String> referred = new HashSet<>();
+    for (String reference : REFERENCES) {
+      String[] parts = reference.split("\\.");
+      referred.addAll(
+          jdbc.queryForList(
+              "SELECT DISTINCT %2$s FROM %1$s WHERE %2$s IN (:names)".formatted(parts[0], parts[1]),
+              java.util.Map.of("names", names),
+              String.class));
+    }
+    return referred;
+  }
+}

@@ -1,0 +1,254 @@
+package org.ablebatch.server.upload;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.core.sets.FolderPath;
+import org.ablebatch.server.picture.IntakeResult;
+import org.ablebatch.server.picture.IntakeService;
+import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Conflict;
+import org.ablebatch.server.problem.NotFound;
+import org.ablebatch.server.progress.BatchEvents;
+import org.ablebatch.server.storage.Sha256;
+import org.ablebatch.server.storage.UploadFolder;
+import org.ablebatch.server.upload.UploadViews.DeclaredFile;
+import org.ablebatch.server.upload.UploadViews.UploadView;
+import org.ablebatch.server.upload.UploadViews.UploadsView;
+import org.springframework.data.domain.Limit;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Knows which files are to come, and how much of each is there. A file is the same again by its
+ * path, size and time of change, so that a folder dropped once more goes on where it stood.
+ */
+@Service
+class UploadService {
+  private static final int MOST_FILES = 10_000;
+  private static final int ASKED_AT_ONCE = 1000;
+  private static final int REFUSED_SHOWN = 500;
+  private static final int LONGEST_NAME = 200;
+  private static final long MOST_BYTES = 8L << 30;
+
+  private final UploadRepository uploads;
+  private final UploadFolder folder;
+  private final IntakeService intake;
+  private final IntakeWorkers workers;
+  private final BatchEvents events;
+  private final JdbcTemplate jdbc;
+  private final TransactionTemplate transaction;
+  private final Clock clock;
+
+  /** Uploads that somebody is sending right now. */
+  private final Set<Long> beingSent = ConcurrentHashMap.newKeySet();
+
+  UploadService(
+      UploadRepository uploads,
+      UploadFolder folder,
+      IntakeService intake,
+      IntakeWorkers workers,
+      BatchEvents events,
+      JdbcTemplate jdbc,
+      TransactionTemplate transaction,
+      Clock clock) {
+    this.uploads = uploads;
+    this.folder = folder;
+    this.intake = intake;
+    this.workers = workers;
+    this.events = events;
+    this.jdbc = jdbc;
+    this.transaction = transaction;
+    this.clock = clock;
+  }
+
+  /** One answer for every file, in the same order. */
+  @Transactional
+  public List<UploadView> declare(long batchId, List<DeclaredFile> files) {
+    if (files == null || files.isEmpty() || files.size() > MOST_FILES) {
+      throw new BadInput("files", "1 to 10,000 files are announced at once");
+    }
+    List<String> fingerprints = files.stream().map(UploadService::fingerprint).toList();
+    insertNew(batchId, files, fingerprints);
+    Map<String, Upload> known = known(batchId, fingerprints);
+    comeAgainWhereNeeded(known.values().stream().toList());
+    return fingerprints.stream()
+        .map(fingerprint -> UploadView.of(known.get(fingerprint), offset(known.get(fingerprint))))
+        .toList();
+  }
+
+  private static String fingerprint(DeclaredFile file) {
+    if (file.path() == null || file.bytes() < 0 || file.bytes() > MOST_BYTES) {
+      throw new BadInput("files", "A file has a name and at most 8 GB");
+    }
+    String identity = file.path() + "\n" + file.bytes() + "\n" + file.modified();
+    return Sha256.of(identity.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private void insertNew(long batchId, List<DeclaredFile> files, List<String> fingerprints) {
+    Timestamp now = Timestamp.from(clock.instant());
+    List<Object[]> rows = new ArrayList<>();
+    for (int i = 0; i < files.size(); i++) {
+      DeclaredFile file = files.get(i);
+      rows.add(
+          new Object[] {
+            batchId,
+            FolderPath.of(file.path()),
+            FileNames.shortened(FileNames.cleaned(file.path()), LONGEST_NAME),
+            file.bytes(),
+            fingerprints.get(i),
+            (file.bytes() == 0 ? UploadState.COME : UploadState.COMING).name(),
+            now
+          });
+    }
+    jdbc.batchUpdate(
+        "INSERT IGNORE INTO upload (batch_id, folder, name, bytes, fingerprint, state, created_at)"
+            + " VALUES (?, ?, ?, ?, ?, ?, ?)",
+        rows);
+  }
+
+  private Map<String, Upload> known(long batchId, List<String> fingerprints) {
+    Map<String, Upload> all = new LinkedHashMap<>();
+    for (int i = 0; i < fingerprints.size(); i += ASKED_AT_ONCE) {
+      List<String> some = fingerprints.subList(i, Math.min(fingerprints.size(), i + ASKED_AT_ONCE));
+      uploads
+          .findByBatchIdAndFingerprintIn(batchId, some)
+          .forEach(upload -> all.put(upload.fingerprint(), upload));
+    }
+    return all;
+  }
+
+  /** What was refused, or was taken out of the batch since, is wanted once more. */
+  private void comeAgainWhereNeeded(List<Upload> known) {
+    List<Upload> taken =
+        known.stream().filter(u -> u.state() == UploadState.TAKEN && u.photoId() != null).toList();
+    Set<Long> there =
+        taken.isEmpty()
+            ? Set.of()
+            : new HashSet<>(uploads.stillThere(taken.stream().map(Upload::id).toList()));
+    for (Upload upload : known) {
+      boolean gone = taken.contains(upload) && !there.contains(upload.id());
+      if (upload.state() == UploadState.REFUSED || gone) {
+        upload.comeAgain();
+        folder.forget(upload.id());
+      }
+    }
+  }
+
+  /** Bytes of an upload that are there. */
+  private long offset(Upload upload) {
+    return upload.state() == UploadState.COMING ? folder.length(upload.id()) : upload.bytes();
+  }
+
+  @Transactional(readOnly = true)
+  public UploadView one(long id) {
+    Upload upload = require(id);
+    return UploadView.of(upload, offset(upload));
+  }
+
+  private Upload require(long id) {
+    return uploads.findById(id).orElseThrow(() -> new NotFound("upload", id));
+  }
+
+  /**
+   * Takes in what comes, from where the file ends. When it breaks off, what came is kept.
+   *
+   * @param offset where the sender thinks that the file ends
+   * @return where it ends now
+   * @throws Conflict when the sender is mistaken
+   */
+  long append(long id, long offset, InputStream in) throws IOException {
+    if (!beingSent.add(id)) {
+      throw new BeingSent();
+    }
+    try {
+      Upload upload = require(id);
+      if (offset(upload) != offset) {
+        throw new Conflict(
+            "This file is there up to byte " + offset(upload) + "; go on from there.");
+      }
+      if (upload.state() != UploadState.COMING) {
+        return upload.bytes();
+      }
+      long length = folder.append(id, in, upload.bytes() - offset);
+      if (length == upload.bytes()) {
+        transaction.executeWithoutResult(status -> uploads.lock(id).ifPresent(Upload::comeWhole));
+        events.changed(upload.batchId());
+        workers.ring();
+      }
+      return length;
+    } finally {
+      beingSent.remove(id);
+    }
+  }
+
+  /** Somebody else is sending the same file at this moment. */
+  static final class BeingSent extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+  }
+
+  @Transactional(readOnly = true)
+  public UploadsView ofBatch(long batchId) {
+    Map<UploadState, Long> counts =
+        uploads.count(batchId).stream()
+            .collect(
+                Collectors.toMap(
+                    UploadRepository.StateCount::state, UploadRepository.StateCount::count));
+    List<UploadView> refused =
+        uploads
+            .findByBatchIdAndStateOrderById(batchId, UploadState.REFUSED, Limit.of(REFUSED_SHOWN))
+            .stream()
+            .map(upload -> UploadView.of(upload, upload.bytes()))
+            .toList();
+    return new UploadsView(
+        counts.getOrDefault(UploadState.COMING, 0L),
+        counts.getOrDefault(UploadState.COME, 0L),
+        refused,
+        counts.getOrDefault(UploadState.REFUSED, 0L),
+        workers.trouble());
+  }
+
+  /**
+   * Closes the report of what was refused.
+   *
+   * @param coming true = also gives up what has not come whole
+   */
+  @Transactional
+  public void forget(long batchId, boolean coming) {
+    List<Long> ids = new ArrayList<>(uploads.ids(batchId, UploadState.REFUSED));
+    if (coming) {
+      ids.addAll(uploads.ids(batchId, UploadState.COMING));
+    }
+    if (!ids.isEmpty()) {
+      uploads.deleteAllOf(ids);
+      ids.forEach(folder::forget);
+    }
+    events.changed(batchId);
+  }
+
+  /** Takes a file in though the batch has the same bytes already. */
+  @Transactional
+  public IntakeResult takeAnyway(long id) {
+    Upload upload = uploads.lock(id).orElseThrow(() -> new NotFound("upload", id));
+    if (upload.state() != UploadState.REFUSED || upload.duplicateOf() == null) {
+      throw new Conflict("“" + upload.name() + "” was not held back as a duplicate.");
+    }
+    IntakeResult result =
+        intake.takeTwin(upload.batchId(), upload.folder(), upload.name(), upload.duplicateOf());
+    upload.settle(result);
+    return result;
+  }
+}

@@ -1,0 +1,18 @@
+package org.ablebatch.server.upload;
+
+import java.util.Locale;
+
+/** How far a file is on its way in. */
+enum UploadState {
+  /** Declared; not all of its bytes are there. */
+  COMING,
+  /** Whole, and waiting to be read. */
+  COME,
+  /** A picture, or a ZIP whose files have each been taken or refused. */
+  TAKEN,
+  REFUSED;
+
+  String wireName() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+}
