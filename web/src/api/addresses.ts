@@ -2,14 +2,17 @@ import type { Look, Picture } from './types'
 
 /** Addresses of a picture's bytes. With the version in them they may be cached for good. */
 export const addressOf = {
-  thumbnail: (p: Picture) => `/api/v1/pictures/${p.id}/thumbnail`,
+  thumbnail: (p: Picture): string => `/api/v1/pictures/${p.id}/thumbnail?o=${p.originalKey}`,
   cutoutThumbnail: (p: Picture) =>
     p.versionId === null
-      ? `/api/v1/pictures/${p.id}/thumbnail`
+      ? addressOf.thumbnail(p)
       : `/api/v1/pictures/${p.id}/thumbnail?of=cutout&v=${p.versionId}`,
-  preview: (p: Picture) => `/api/v1/pictures/${p.id}/preview`,
+  preview: (p: Picture) => `/api/v1/pictures/${p.id}/preview?o=${p.originalKey}`,
+  wholePreview: (p: Picture) => `/api/v1/pictures/${p.id}/preview?whole=true&o=${p.originalKey}`,
+  cellPreview: (pictureId: number, version: number) =>
+    `/api/v1/pictures/${pictureId}/cutout-preview.png?v=${version}`,
   cutoutPreview: (p: Picture) => `/api/v1/pictures/${p.id}/cutout-preview.png?v=${p.versionId}`,
-  upright: (p: Picture) => `/api/v1/pictures/${p.id}/upright`,
+  upright: (p: Picture) => `/api/v1/pictures/${p.id}/upright?o=${p.originalKey}`,
   cutout: (p: Picture) => `/api/v1/pictures/${p.id}/cutout.png?v=${p.versionId}`,
   matte: (p: Picture, version: number) => `/api/v1/pictures/${p.id}/matte.png?v=${version}`,
   edgeColours: (p: Picture, version: number) =>

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient, type QueryClient } from '@tanstack/vue-query'
 import { useThrottleFn } from '@vueuse/core'
 import { computed, onScopeDispose, watch, type Ref } from 'vue'
 import { api, need } from './client'
-import type { Batch, Delivery, Picture } from './types'
+import type { Batch, Delivery, Picture, Run, Spec, Strip, Uploads } from './types'
 
 const PAGE = 1000
 const REFRESH_AT_MOST_EVERY_MS = 600
@@ -12,6 +12,11 @@ export const keys = {
   batch: (id: number) => ['batch', id] as const,
   pictures: (id: number) => ['pictures', id] as const,
   subjects: (id: number, version: number) => ['subjects', id, version] as const,
+  run: (id: number) => ['run', id] as const,
+  strip: (id: number) => ['strip', id] as const,
+  specs: (id: number) => ['specs', id] as const,
+  uploads: (id: number) => ['uploads', id] as const,
+  removed: (id: number) => ['removed', id] as const,
   deliveries: (id: number) => ['deliveries', id] as const,
 }
 
@@ -55,6 +60,63 @@ async function allPictures(id: number): Promise<Picture[]> {
   }
 }
 
+/** How far the run is; while one runs, its clock goes on between events. */
+export function useRun(id: Ref<number>) {
+  return useQuery({
+    queryKey: computed(() => keys.run(id.value)),
+    queryFn: async () =>
+      (await need(
+        api.GET('/api/v1/batches/{id}/run', { params: { path: { id: id.value } } }),
+      )) as Run,
+    refetchInterval: (query) => {
+      const run = query.state.data
+      return run && run.waiting + run.inWork.length > 0 ? 1000 : false
+    },
+  })
+}
+
+export function useStrip(id: Ref<number>) {
+  return useQuery({
+    queryKey: computed(() => keys.strip(id.value)),
+    queryFn: async () =>
+      (await need(
+        api.GET('/api/v1/batches/{id}/strip', { params: { path: { id: id.value } } }),
+      )) as Strip,
+  })
+}
+
+/** What is on its way into a batch, as the server sees it. */
+export function useServerUploads(id: Ref<number>) {
+  return useQuery({
+    queryKey: computed(() => keys.uploads(id.value)),
+    queryFn: async () =>
+      (await need(
+        api.GET('/api/v1/batches/{id}/uploads', { params: { path: { id: id.value } } }),
+      )) as Uploads,
+  })
+}
+
+/** The specs on the batch's ticket. */
+export function useSpecs(id: Ref<number>) {
+  return useQuery({
+    queryKey: computed(() => keys.specs(id.value)),
+    queryFn: async () =>
+      (await need(
+        api.GET('/api/v1/batches/{id}/specs', { params: { path: { id: id.value } } }),
+      )) as Spec[],
+  })
+}
+
+export function useRemoved(id: Ref<number>) {
+  return useQuery({
+    queryKey: computed(() => keys.removed(id.value)),
+    queryFn: async () =>
+      (await need(
+        api.GET('/api/v1/batches/{id}/removed', { params: { path: { id: id.value } } }),
+      )) as Picture[],
+  })
+}
+
 export function useDeliveries(id: Ref<number>) {
   return useQuery({
     queryKey: computed(() => keys.deliveries(id.value)),
@@ -72,14 +134,39 @@ export function showPicture(client: QueryClient, picture: Picture) {
   )
 }
 
-/** Reads again what the server says has changed, a little less often than it says it. */
+/** More changed pictures than this are read as a whole list. */
+const MOST_SINGLY = 300
+
+/**
+ * Reads again what the server says has changed, a little less often than it says it: of a large
+ * batch only the pictures that changed.
+ */
 export function useBatchEvents(id: Ref<number>) {
   const client = useQueryClient()
+  let changed = new Set<number>()
+  let all = false
+
   const refresh = useThrottleFn(
     () => {
-      void client.invalidateQueries({ queryKey: keys.batch(id.value) })
-      void client.invalidateQueries({ queryKey: keys.pictures(id.value) })
-      void client.invalidateQueries({ queryKey: keys.deliveries(id.value) })
+      const ids = changed
+      changed = new Set()
+      if (all || ids.size > MOST_SINGLY) {
+        void client.invalidateQueries({ queryKey: keys.pictures(id.value) })
+      } else if (ids.size > 0) {
+        void readChanged(client, id.value, [...ids])
+      }
+      all = false
+      for (const key of [
+        'batch',
+        'run',
+        'strip',
+        'uploads',
+        'removed',
+        'specs',
+        'deliveries',
+      ] as const) {
+        void client.invalidateQueries({ queryKey: keys[key](id.value) })
+      }
     },
     REFRESH_AT_MOST_EVERY_MS,
     true,
@@ -90,11 +177,53 @@ export function useBatchEvents(id: Ref<number>) {
     (batchId) => {
       source?.close()
       source = new EventSource(`/api/v1/batches/${batchId}/events`)
-      source.addEventListener('changed', () => void refresh())
+      source.addEventListener('changed', (event: MessageEvent<string>) => {
+        const { pictures } = JSON.parse(event.data) as { pictures: number[] }
+        pictures.forEach((picture) => changed.add(picture))
+        void refresh()
+      })
       // After a lost connection something may have been missed.
-      source.addEventListener('hello', () => void refresh())
+      source.addEventListener('hello', () => {
+        all = true
+        void refresh()
+      })
     },
     { immediate: true },
   )
   onScopeDispose(() => source?.close())
+}
+
+async function readChanged(client: QueryClient, batchId: number, ids: number[]) {
+  if (client.getQueryData(keys.pictures(batchId)) === undefined) return
+  try {
+    const answer = await need(
+      api.GET('/api/v1/batches/{id}/pictures', {
+        params: { path: { id: batchId }, query: { ids } },
+        querySerializer: { array: { style: 'form', explode: false } },
+      }),
+    )
+    const read = (answer.content ?? []) as Picture[]
+    client.setQueryData<Picture[]>(keys.pictures(batchId), (now) =>
+      now === undefined ? now : merged(now, ids, read),
+    )
+  } catch {
+    void client.invalidateQueries({ queryKey: keys.pictures(batchId) })
+  }
+}
+
+/**
+ * A list in which some pictures are read anew: those that were asked for and not given are gone,
+ * new ones stand in their place.
+ */
+export function merged(now: Picture[], asked: number[], read: Picture[]): Picture[] {
+  const wanted = new Set(asked)
+  const fresh = new Map(read.map((p) => [p.id, p]))
+  const kept = now.flatMap((p) => {
+    if (!wanted.has(p.id)) return [p]
+    const newer = fresh.get(p.id)
+    fresh.delete(p.id)
+    return newer ? [newer] : []
+  })
+  if (fresh.size === 0) return kept
+  return [...kept, ...fresh.values()].sort((a, b) => a.place - b.place)
 }

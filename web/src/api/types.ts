@@ -18,20 +18,39 @@ export type PictureState =
   | 'failed'
   | 'left-whole'
 
+export type FailureKind =
+  'no-subject' | 'needs-a-hand' | 'empty-picture' | 'out-of-memory' | 'damaged' | 'unexpected'
+
+export type Crop = Sent<Schemas['Crop']>
+export type IntakeFacts = Omit<Sent<Schemas['IntakeFacts'], 'profile' | 'duplicateOf'>, 'crop'> & {
+  crop: Crop | null
+}
+
 export type Picture = Omit<
   Sent<
     Schemas['Picture'],
-    'confidence' | 'method' | 'reason' | 'subjects' | 'versionId' | 'versionNumber' | 'problem'
+    | 'code'
+    | 'group'
+    | 'askedMethod'
+    | 'confidence'
+    | 'method'
+    | 'reason'
+    | 'subjects'
+    | 'versionId'
+    | 'versionNumber'
+    | 'tellTale'
+    | 'problem'
   >,
-  'state'
-> & { state: PictureState }
+  'state' | 'failureKind' | 'intake'
+> & { state: PictureState; failureKind: FailureKind | null; intake: IntakeFacts }
 
 export type Look = Sent<Schemas['Look']>
 export type EmptySet = Sent<Schemas['EmptySet']>
 export type Batch = Omit<
-  Sent<Schemas['Batch'], 'medianConfidence'>,
-  'counts' | 'look' | 'emptySet'
+  Sent<Schemas['Batch'], 'medianConfidence' | 'notes'>,
+  'counts' | 'look' | 'emptySet' | 'methodRules'
 > & {
+  methodRules: Record<string, string>
   counts: Record<PictureState, number>
   look: Look
   emptySet: EmptySet | null
@@ -42,6 +61,34 @@ export type Hint = Sent<Schemas['Hint']>
 export type Guidance = { boxes: SentBox[]; hints: Hint[]; include: number[]; exclude: number[] }
 export type Subject = Omit<Sent<Schemas['Subject']>, 'box'> & { box: SentBox }
 export type Subjects = { versionId: number | null; subjects: Subject[]; guidance: Guidance }
+
+export type InWork = Sent<Schemas['InWork']>
+export type Run = Omit<
+  Sent<Schemas['Run'], 'perMinute' | 'secondsLeft' | 'trouble'>,
+  'inWork' | 'priority'
+> & { inWork: InWork[]; priority: 'first' | 'usual' | 'last' }
+
+export type StripCell = Sent<
+  Schemas['StripCell'],
+  'versionId' | 'confidence' | 'usedMethod' | 'reason' | 'seconds' | 'tellTale' | 'problem'
+>
+export type Strip = { samples: number[]; methods: string[]; cells: StripCell[] }
+
+export type NamePattern = { separators: string; parts: string[]; folderIsGroup: boolean }
+export type SetExample = Sent<Schemas['SetExample'], 'code' | 'group'>
+export type Sets = Omit<Sent<Schemas['Sets']>, 'groups' | 'examples'> & {
+  groups: Sent<Schemas['GroupCount']>[]
+  examples: SetExample[]
+}
+
+export type ServerUpload = Sent<Schemas['Upload'], 'pictureId' | 'problem' | 'duplicateOf'>
+export type Uploads = Omit<Sent<Schemas['Uploads'], 'trouble'>, 'refused'> & {
+  refused: ServerUpload[]
+}
+
+export type Act = Schemas['Act']
+export type ActResult = { done: number; refused: Sent<Schemas['RefusedAct']>[] }
+export type TicketFile = Schemas['TicketFile']
 
 export type IntakeResult = Schemas['IntakeResult']
 export type Stroke = Sent<Schemas['BrushStroke']>

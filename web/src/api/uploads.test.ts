@@ -1,130 +1,119 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useUploads } from './uploads'
 
-interface Answer {
-  status?: number
-  body: unknown
-}
+const server = vi.hoisted(() => ({
+  announce: vi.fn(),
+  sent: [] as {
+    address: string
+    progress: (sent: number) => void
+    done: () => void
+    fail: (e: Error) => void
+  }[],
+}))
 
-/** A server that answers one file at a time when it is told to. */
-function fakeServer() {
-  const sent: { name: string; url: string; answer: (a: Answer) => void; drop: () => void }[] = []
-  vi.stubGlobal('fetch', (url: string, init: { body: FormData }) => {
-    const file = init.body.get('files') as File
-    return new Promise((done, failed) => {
-      sent.push({
-        name: file.name,
-        url,
-        answer: ({ status = 201, body }) =>
-          done({ ok: status < 400, status, json: () => Promise.resolve(body) }),
-        drop: () => failed(new TypeError('network')),
-      })
-    })
-  })
-  return sent
-}
+vi.mock('./client', async (original) => ({
+  ...(await original<typeof import('./client')>()),
+  api: {
+    POST: (_: string, init: { body: { files: unknown[] } }) => server.announce(init.body.files),
+  },
+  need: (call: Promise<unknown>) => call,
+}))
+vi.mock('./sendFile', () => ({
+  sendFile: (_: File, address: string, progress: (sent: number) => void) =>
+    new Promise<void>((done, fail) => server.sent.push({ address, progress, done, fail })),
+}))
 
 const settled = () => new Promise((done) => setTimeout(done, 0))
-const files = (...names: string[]) => names.map((name) => new File(['x'], name))
+const dropped = (...names: string[]) =>
+  names.map((name) => ({ file: new File(['0123456789'], name), path: `spring/${name}` }))
+
+let id = 0
+const coming = () => ({ id: ++id, state: 'coming', offset: 0 })
 
 describe('files on their way', () => {
-  beforeEach(() => setActivePinia(createPinia()))
-  afterEach(() => vi.unstubAllGlobals())
-
-  it('go a few at a time, in order', async () => {
-    const sent = fakeServer()
-    const uploads = useUploads()
-    uploads.add(1, files('a.jpg', 'b.jpg', 'c.jpg', 'd.jpg'))
-
-    expect(sent.map((s) => s.name)).toEqual(['a.jpg', 'b.jpg', 'c.jpg'])
-    sent[1]?.answer({ body: [{ fileName: 'b.jpg', id: 5 }] })
-    await settled()
-    expect(sent.map((s) => s.name)).toEqual(['a.jpg', 'b.jpg', 'c.jpg', 'd.jpg'])
+  beforeEach(() => {
+    setActivePinia(createPinia())
+    id = 0
+    server.sent.length = 0
+    server.announce.mockReset()
+    server.announce.mockImplementation((files: unknown[]) => Promise.resolve(files.map(coming)))
   })
 
-  it('are taken or refused one by one', async () => {
-    const sent = fakeServer()
+  it('are announced with their folders and go a few at a time, in order', async () => {
     const uploads = useUploads()
-    uploads.add(1, files('good.jpg', 'bad.jpg'))
-    sent[0]?.answer({ body: [{ fileName: 'good.jpg', id: 5 }] })
-    sent[1]?.answer({ body: [{ fileName: 'bad.jpg', problem: 'This is a text file' }] })
-    await settled()
+    await uploads.add(1, dropped('a.jpg', 'b.jpg', 'c.jpg', 'd.jpg', 'e.jpg'))
 
-    const [good, bad] = uploads.ofBatch(1)
-    expect(good?.state).toBe('taken')
-    expect(bad?.state).toBe('refused')
-    expect(bad?.problem).toBe('This is a text file')
-  })
-
-  it('are replaced by what was in them when they are ZIPs', async () => {
-    const sent = fakeServer()
-    const uploads = useUploads()
-    uploads.add(1, files('spring.zip', 'b.jpg'))
-    sent[0]?.answer({
-      body: [
-        { fileName: 'fern.jpg', id: 5 },
-        { fileName: 'notes.txt', problem: 'This is a text file' },
-        { fileName: 'moss.jpg', id: 6 },
-      ],
+    expect(server.announce.mock.calls[0]?.[0][0]).toMatchObject({
+      path: 'spring/a.jpg',
+      bytes: 10,
     })
+    expect(server.sent.map((s) => s.address)).toEqual(
+      [1, 2, 3, 4].map((n) => `/api/v1/uploads/${n}`),
+    )
+    server.sent[1]?.done()
     await settled()
+    expect(server.sent.at(-1)?.address).toBe('/api/v1/uploads/5')
+    expect(uploads.ofBatch(1)).toMatchObject({ files: 5, done: 1, sentBytes: 10 })
+    expect(uploads.busy).toBe(true)
+  })
 
-    expect(uploads.ofBatch(1).map((u) => [u.name, u.state])).toEqual([
-      ['fern.jpg', 'taken'],
-      ['notes.txt', 'refused'],
-      ['moss.jpg', 'taken'],
-      ['b.jpg', 'sending'],
+  it('are announced in pieces, the first a small one', async () => {
+    const many = Array.from({ length: 1500 }, (_, i) => ({
+      file: new File([], `${i}`),
+      path: `${i}`,
+    }))
+    server.announce.mockImplementation((files: unknown[]) =>
+      Promise.resolve(files.map(() => ({ id: ++id, state: 'come', offset: 0 }))),
+    )
+    const uploads = useUploads()
+    await uploads.add(1, many)
+
+    expect(server.announce.mock.calls.map((call) => call[0].length)).toEqual([40, 1000, 460])
+    expect(uploads.ofBatch(1)?.done).toBe(1500)
+    expect(uploads.busy).toBe(false)
+  })
+
+  it('go on where they stood, and are not sent when they are there', async () => {
+    server.announce.mockResolvedValue([
+      { id: 7, state: 'taken', offset: 10 },
+      { id: 8, state: 'coming', offset: 4 },
     ])
+    const uploads = useUploads()
+    await uploads.add(1, dropped('there.jpg', 'half.jpg'))
+
+    expect(server.sent.map((s) => s.address)).toEqual(['/api/v1/uploads/8'])
+    expect(uploads.ofBatch(1)).toMatchObject({ done: 1, sentBytes: 14, thereBefore: 14 })
+    server.sent[0]?.progress(7)
+    expect(uploads.ofBatch(1)?.sentBytes).toBe(17)
+    server.sent[0]?.done()
+    await settled()
+    expect(uploads.ofBatch(1)).toMatchObject({ done: 2, sentBytes: 20 })
   })
 
-  it('remember of what they are a duplicate', async () => {
-    const sent = fakeServer()
+  it('that could not be sent are named, and can be sent again', async () => {
     const uploads = useUploads()
-    uploads.add(1, files('twice.jpg'))
-    sent[0]?.answer({ body: [{ fileName: 'twice.jpg', problem: 'Already here', duplicateOf: 9 }] })
+    await uploads.add(1, dropped('a.jpg'))
+    server.sent[0]?.fail(new Error('The connection was lost'))
     await settled()
+    expect(uploads.ofBatch(1)?.unsent).toEqual([
+      { path: 'spring/a.jpg', problem: 'The connection was lost' },
+    ])
 
-    expect(uploads.ofBatch(1)[0]?.duplicateOf).toBe(9)
+    uploads.again(1)
+    expect(uploads.ofBatch(1)?.unsent).toEqual([])
+    server.sent[1]?.done()
+    await settled()
+    expect(uploads.ofBatch(1)?.done).toBe(1)
   })
 
-  it('say when the connection was lost, and may be sent again', async () => {
-    const sent = fakeServer()
+  it('that the server does not answer for are named too', async () => {
+    server.announce.mockRejectedValue(new Error('Able Batch does not answer.'))
     const uploads = useUploads()
-    uploads.add(1, files('a.jpg'))
-    sent[0]?.drop()
-    await settled()
-    const upload = uploads.ofBatch(1)[0]
-    expect(upload?.problem).toBe('The connection was lost while this file was sent. Try it again.')
+    await uploads.add(1, dropped('a.jpg'))
 
-    if (upload) uploads.again(upload, true)
-    expect(sent[1]?.url).toContain('keepDuplicates=true')
-    sent[1]?.answer({ body: [{ fileName: 'a.jpg', id: 1 }] })
-    await settled()
-    expect(uploads.ofBatch(1)[0]?.state).toBe('taken')
-  })
-
-  it('show the server’s own sentence when it refuses the request', async () => {
-    const sent = fakeServer()
-    const uploads = useUploads()
-    uploads.add(1, files('huge.jpg'))
-    sent[0]?.answer({ status: 413, body: { detail: 'A file is larger than 256 MB.' } })
-    await settled()
-
-    expect(uploads.ofBatch(1)[0]?.problem).toBe('A file is larger than 256 MB.')
-  })
-
-  it('of one batch are not another’s, and only the finished are forgotten', async () => {
-    const sent = fakeServer()
-    const uploads = useUploads()
-    uploads.add(1, files('a.jpg'))
-    uploads.add(2, files('b.jpg'))
-    sent[0]?.answer({ body: [{ fileName: 'a.jpg', id: 1 }] })
-    await settled()
+    expect(uploads.ofBatch(1)?.unsent[0]?.problem).toBe('Able Batch does not answer.')
     uploads.forget(1)
-    uploads.forget(2)
-
-    expect(uploads.ofBatch(1)).toHaveLength(0)
-    expect(uploads.ofBatch(2)).toHaveLength(1)
+    expect(uploads.ofBatch(1)).toBeNull()
   })
 })

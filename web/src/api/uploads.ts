@@ -1,101 +1,172 @@
 import { defineStore } from 'pinia'
 import { computed, reactive } from 'vue'
-import { refusedBy, sentenceOf } from './client'
-import type { IntakeResult } from './types'
+import { api, need, sentenceOf } from './client'
+import { sendFile } from './sendFile'
+import type { ServerUpload } from './types'
 
-const FILES_AT_ONCE = 3
+const FILES_AT_ONCE = 4
+/** The first answer comes quickly, so that the first pictures do. */
+const FIRST_ANNOUNCED = 40
+const ANNOUNCED_AT_ONCE = 1000
 
-export interface Upload {
-  key: number
+/** A file with the folders that it was dropped in. */
+export interface DroppedFile {
+  file: File
+  path: string
+}
+
+interface Sending {
   batchId: number
   file: File
-  /** The file's own, or that of one file inside a ZIP. */
-  name: string
-  inArchive?: boolean
-  state: 'waiting' | 'sending' | 'taken' | 'refused'
-  problem?: string
-  duplicateOf?: number
+  path: string
+  address: string
+  sent: number
+}
+
+export interface Unsent {
+  path: string
+  problem: string
+}
+
+/** How far one batch's files are. Thousands of files are counted, not looked through. */
+export interface Tally {
+  files: number
+  done: number
+  bytes: number
+  sentBytes: number
+  /** Bytes that were there before this page sent any. */
+  thereBefore: number
+  beganAt: number
+  announcing: number
+  unsent: Unsent[]
 }
 
 /**
- * Files on their way to the server. Each goes in a request of its own, a few at a time, so that one
- * bad file or one lost connection never costs another; they go on while stations change.
+ * Files on their way to the server. They are announced first and then sent a few at a time, each
+ * resumed where it stood when the connection comes back; they go on while stations change. What
+ * becomes of them the server says.
  */
 export const useUploads = defineStore('uploads', () => {
-  const all = reactive<Upload[]>([])
-  let key = 0
+  const tallies = reactive(new Map<number, Tally>())
+  const waiting: Sending[] = []
+  let failed: Sending[] = []
   let running = 0
 
-  function add(batchId: number, files: File[]) {
-    for (const file of files) {
-      all.push({ key: key++, batchId, file, name: file.name, state: 'waiting' })
+  function tallyOf(batchId: number): Tally {
+    const known = tallies.get(batchId)
+    if (known) return known
+    const fresh: Tally = reactive({
+      files: 0,
+      done: 0,
+      bytes: 0,
+      sentBytes: 0,
+      thereBefore: 0,
+      beganAt: Date.now(),
+      announcing: 0,
+      unsent: [],
+    })
+    tallies.set(batchId, fresh)
+    return fresh
+  }
+
+  async function add(batchId: number, dropped: DroppedFile[]) {
+    const tally = tallyOf(batchId)
+    tally.files += dropped.length
+    tally.bytes += dropped.reduce((n, d) => n + d.file.size, 0)
+    tally.announcing++
+    try {
+      let from = 0
+      while (from < dropped.length) {
+        const to = from + (from === 0 ? FIRST_ANNOUNCED : ANNOUNCED_AT_ONCE)
+        await announce(batchId, dropped.slice(from, to))
+        from = to
+      }
+    } finally {
+      tally.announcing--
     }
+  }
+
+  async function announce(batchId: number, dropped: DroppedFile[]) {
+    const tally = tallyOf(batchId)
+    let answers: ServerUpload[]
+    try {
+      answers = (await need(
+        api.POST('/api/v1/batches/{id}/uploads', {
+          params: { path: { id: batchId } },
+          body: {
+            files: dropped.map(({ file, path }) => ({
+              path,
+              bytes: file.size,
+              modified: file.lastModified,
+            })),
+          },
+        }),
+      )) as ServerUpload[]
+    } catch (error) {
+      tally.unsent.push(...dropped.map((d) => ({ path: d.path, problem: sentenceOf(error) })))
+      return
+    }
+    dropped.forEach(({ file, path }, i) => {
+      const answer = answers[i]
+      if (!answer) return
+      const there = answer.state === 'coming' ? answer.offset : file.size
+      tally.sentBytes += there
+      tally.thereBefore += there
+      if (answer.state === 'coming') {
+        const address = `/api/v1/uploads/${answer.id}`
+        waiting.push({ batchId, file, path, address, sent: there })
+      } else {
+        tally.done++
+      }
+    })
     pump()
   }
 
   function pump() {
     while (running < FILES_AT_ONCE) {
-      const next = all.find((u) => u.state === 'waiting')
+      const next = waiting.shift()
       if (!next) return
       running++
-      next.state = 'sending'
-      void send(next, false).finally(() => {
+      void send(next).finally(() => {
         running--
         pump()
       })
     }
   }
 
-  async function send(upload: Upload, keepDuplicates: boolean) {
+  async function send(item: Sending) {
+    const tally = tallyOf(item.batchId)
+    const advance = (sent: number) => {
+      tally.sentBytes += sent - item.sent
+      item.sent = sent
+    }
     try {
-      const form = new FormData()
-      form.append('files', upload.file, upload.file.name)
-      const response = await fetch(
-        `/api/v1/batches/${upload.batchId}/pictures?keepDuplicates=${keepDuplicates}`,
-        { method: 'POST', body: form },
-      )
-      const body: unknown = await response.json().catch(() => undefined)
-      if (!response.ok) throw refusedBy(body, response.status)
-      settle(upload, body as IntakeResult[])
+      await sendFile(item.file, item.address, advance)
+      advance(item.file.size)
+      tally.done++
     } catch (error) {
-      upload.state = 'refused'
-      upload.problem =
-        error instanceof TypeError
-          ? 'The connection was lost while this file was sent. Try it again.'
-          : sentenceOf(error)
+      failed.push(item)
+      tally.unsent.push({ path: item.path, problem: sentenceOf(error) })
     }
   }
 
-  /** A ZIP is replaced by what was in it. */
-  function settle(upload: Upload, results: IntakeResult[]) {
-    const inside = results.map((result, i): Upload => ({
-      key: i === 0 ? upload.key : key++,
-      batchId: upload.batchId,
-      file: upload.file,
-      name: result.fileName ?? upload.file.name,
-      inArchive: /\.zip$/i.test(upload.file.name),
-      state: result.problem ? 'refused' : 'taken',
-      problem: result.problem,
-      duplicateOf: result.duplicateOf,
-    }))
-    all.splice(all.indexOf(upload), 1, ...inside)
-  }
-
-  function again(upload: Upload, keepDuplicates: boolean) {
-    upload.state = 'sending'
-    void send(upload, keepDuplicates)
+  /** Sends again what could not be sent. */
+  function again(batchId: number) {
+    waiting.push(...failed.filter((item) => item.batchId === batchId))
+    failed = failed.filter((item) => item.batchId !== batchId)
+    tallyOf(batchId).unsent = []
+    pump()
   }
 
   function forget(batchId: number) {
-    for (let i = all.length - 1; i >= 0; i--) {
-      const upload = all[i]
-      if (upload?.batchId === batchId && (upload.state === 'taken' || upload.state === 'refused')) {
-        all.splice(i, 1)
-      }
-    }
+    failed = failed.filter((item) => item.batchId !== batchId)
+    tallies.delete(batchId)
   }
 
-  const ofBatch = computed(() => (id: number) => all.filter((u) => u.batchId === id))
+  const ofBatch = computed(() => (batchId: number) => tallies.get(batchId) ?? null)
+  const busy = computed(() =>
+    [...tallies.values()].some((t) => t.done + t.unsent.length < t.files || t.announcing > 0),
+  )
 
-  return { add, again, forget, ofBatch }
+  return { add, again, forget, ofBatch, busy }
 })

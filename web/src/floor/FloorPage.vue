@@ -5,7 +5,8 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, need, sentenceOf } from '../api/client'
 import { keys, useBatches } from '../api/queries'
-import { useUploads } from '../api/uploads'
+import type { TicketFile } from '../api/types'
+import { useUploads, type DroppedFile } from '../api/uploads'
 import HouseMark from '../shell/HouseMark.vue'
 import { needPerson } from '../shell/stations'
 import { useKeys } from '../shell/useKeys'
@@ -24,22 +25,32 @@ const waiting = computed(() => all.value.reduce((n, b) => n + needPerson(b), 0))
 const firstPressing = computed(() => all.value.find((b) => needPerson(b) > 0)?.id)
 
 const asking = ref(false)
-const dropped = ref<File[]>([])
+const dropped = ref<DroppedFile[]>([])
 
-function ask(files: File[]) {
+function ask(files: DroppedFile[]) {
   dropped.value = files
   asking.value = true
 }
 
-async function create(name: string) {
+async function create(name: string, ticket: TicketFile | null) {
   try {
     const batch = await need(api.POST('/api/v1/batches', { body: { name, method: 'auto' } }))
-    await client.invalidateQueries({ queryKey: keys.batches })
     const id = Number(batch.id)
-    if (dropped.value.length > 0) uploads.add(id, dropped.value)
+    if (ticket) await applyTicket(id, ticket)
+    await client.invalidateQueries({ queryKey: keys.batches })
+    if (dropped.value.length > 0) void uploads.add(id, dropped.value)
     await router.push({ name: 'intake', params: { id } })
   } catch (error) {
     void message.error(sentenceOf(error))
+  }
+}
+
+/** A ticket that is not taken costs no files: they go in, and the sentence says what is missing. */
+async function applyTicket(id: number, ticket: TicketFile) {
+  try {
+    await need(api.PUT('/api/v1/batches/{id}/ticket', { params: { path: { id } }, body: ticket }))
+  } catch (error) {
+    void message.error(`The batch was made without the ticket. ${sentenceOf(error)}`, 8)
   }
 }
 
@@ -82,11 +93,11 @@ useKeys({ n: () => ask([]) })
         {{
           all.length === 0 && batches.isSuccess.value
             ? 'A batch is a set of photographs under one ticket. Drop them anywhere on this page to begin.'
-            : 'Drop photographs or a folder anywhere on this page to begin a batch'
+            : 'Drop photographs, a folder or a ZIP anywhere on this page to begin a batch'
         }}
       </div>
     </main>
-    <NewBatchDialog v-model:open="asking" :files="dropped.length" @create="create" />
+    <NewBatchDialog v-model:open="asking" :files="dropped.length" :batches="all" @create="create" />
   </div>
 </template>
 

@@ -1,13 +1,27 @@
 <script setup lang="ts">
-import { Input, Modal } from 'ant-design-vue'
-import { nextTick, ref, watch } from 'vue'
+import { Input, Modal, Select } from 'ant-design-vue'
+import { computed, nextTick, ref, watch } from 'vue'
+import { api, need, sentenceOf } from '../api/client'
+import type { Batch, TicketFile } from '../api/types'
 
-/** Asks for the one thing that a new batch needs: what to call it. */
+/** Asks what a new batch is called, and under which ticket it goes. */
 const open = defineModel<boolean>('open', { required: true })
-const props = defineProps<{ files: number }>()
-const emit = defineEmits<{ create: [name: string] }>()
+const props = defineProps<{ files: number; batches: Batch[] }>()
+const emit = defineEmits<{ create: [name: string, ticket: TicketFile | null] }>()
+
+const NEW = 'new'
+const FILE = 'file'
 const name = ref('')
 const input = ref<{ focus: () => void } | null>(null)
+const picker = ref<HTMLInputElement | null>(null)
+const ticketOf = ref<string | number>(NEW)
+const fromFile = ref<TicketFile | null>(null)
+const problem = ref('')
+const options = computed(() => [
+  { value: NEW, label: 'A new ticket' },
+  { value: FILE, label: fromFile.value ? `The file for “${fromFile.value.name}”` : 'From a file…' },
+  ...props.batches.map((b) => ({ value: b.id, label: `As in ${b.name}` })),
+])
 
 watch(open, async (now) => {
   if (!now) return
@@ -16,14 +30,48 @@ watch(open, async (now) => {
     day: 'numeric',
     month: 'long',
   })
+  ticketOf.value = NEW
+  fromFile.value = null
+  problem.value = ''
   await nextTick()
   window.setTimeout(() => input.value?.focus(), 60)
 })
 
-function create() {
+function choose(value: unknown) {
+  problem.value = ''
+  ticketOf.value = value as string | number
+  if (value === FILE) picker.value?.click()
+}
+
+async function picked(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  try {
+    const read: unknown = JSON.parse(await file.text())
+    if ((read as TicketFile | null)?.['able-batch'] !== 'ticket') throw new SyntaxError()
+    fromFile.value = read as TicketFile
+  } catch {
+    ticketOf.value = NEW
+    problem.value = `“${file.name}” is not a ticket of Able Batch.`
+  }
+}
+
+async function create() {
   if (name.value.trim() === '') return
-  emit('create', name.value.trim())
-  open.value = false
+  try {
+    emit('create', name.value.trim(), await ticket())
+    open.value = false
+  } catch (error) {
+    problem.value = sentenceOf(error)
+  }
+}
+
+async function ticket(): Promise<TicketFile | null> {
+  if (ticketOf.value === NEW) return null
+  if (ticketOf.value === FILE) return fromFile.value
+  return need(
+    api.GET('/api/v1/batches/{id}/ticket', { params: { path: { id: Number(ticketOf.value) } } }),
+  )
 }
 </script>
 
@@ -45,9 +93,31 @@ function create() {
       :maxlength="120"
       @press-enter="create"
     />
-    <p v-if="props.files > 0" class="small quiet">
-      {{ props.files === 1 ? '1 file goes in' : `${props.files} files go in` }} as soon as it is
-      made.
+    <label for="batch-ticket" class="second">Ticket</label>
+    <Select
+      id="batch-ticket"
+      :value="ticketOf"
+      :options="options"
+      class="wide"
+      aria-label="Ticket"
+      @change="choose"
+    />
+    <input
+      ref="picker"
+      type="file"
+      accept=".json,application/json"
+      hidden
+      aria-label="Ticket file"
+      @change="picked"
+    />
+    <p v-if="problem" class="problem">{{ problem }}</p>
+    <p class="small quiet">
+      <template v-if="ticketOf === NEW"> Method, look and specs can be set later. </template>
+      <template v-else>Method, look, specs and naming are taken over.</template>
+      <template v-if="props.files > 0">
+        {{ props.files === 1 ? '1 file goes' : `${props.files.toLocaleString('en')} files go` }} in
+        as soon as it is made.
+      </template>
     </p>
   </Modal>
 </template>
@@ -58,7 +128,19 @@ label {
   margin-bottom: 4px;
 }
 
+.second {
+  margin-top: 12px;
+}
+
+.wide {
+  width: 100%;
+}
+
 p {
   margin-top: 8px;
+}
+
+.problem {
+  color: var(--brick);
 }
 </style>

@@ -17,17 +17,35 @@ function lookWords(batch: Batch): string {
       <dt>Batch</dt>
       <dd>{{ batch.name }}</dd>
       <dt>Method</dt>
-      <dd>{{ methodLabel(batch.method) }}</dd>
+      <dd>
+        {{ methodLabel(batch.method)
+        }}<template v-for="(method, group) in batch.methodRules" :key="group"
+          >; {{ group }}: {{ methodLabel(method) }}</template
+        >
+      </dd>
       <dt>Look</dt>
       <dd>{{ lookWords(batch) }}</dd>
       <dt>Pictures</dt>
       <dd class="num">{{ batch.total.toLocaleString('en') }}</dd>
+      <template v-if="batch.notes">
+        <dt>Notes</dt>
+        <dd>{{ batch.notes }}</dd>
+      </template>
     </dl>
+    <a class="small save" :href="`/api/v1/batches/${batch.id}/ticket`" download>
+      Save this ticket as a file
+    </a>
   </section>
 </template>
 
 <style scoped>
 .top {
   margin-top: 8px;
+}
+
+.save {
+  color: var(--teal);
+  display: inline-block;
+  margin-top: 6px;
 }
 </style>

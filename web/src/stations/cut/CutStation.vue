@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
-import { METHODS } from '../../api/types'
+import type { Picture } from '../../api/types'
 import FilmStrip from '../../shell/FilmStrip.vue'
 import PictureFacts from '../../shell/PictureFacts.vue'
 import StationFrame from '../../shell/StationFrame.vue'
@@ -18,8 +18,11 @@ import FailedList from './FailedList.vue'
 import GuideList from './guide/GuideList.vue'
 import GuideStage from './guide/GuideStage.vue'
 import { useGuidance } from './guide/useGuidance'
+import MethodPicker from './MethodPicker.vue'
 import ResultWall from './ResultWall.vue'
 import RunPanel from './RunPanel.vue'
+import TestStrip from './TestStrip.vue'
+import { useActs } from '../intake/useActs'
 
 const { message } = App.useApp()
 const { batchId, batch, pictures, selected, selectedId } = useBench()
@@ -35,12 +38,12 @@ const cutOut = computed(() =>
 )
 const toCheck = computed(() => batch.value?.counts['to-check'] ?? 0)
 
-async function choose(method: string) {
+async function changeTicket(change: { method?: string; methodRules?: Record<string, string> }) {
   try {
     await need(
       api.PATCH('/api/v1/batches/{id}', {
         params: { path: { id: batchId.value } },
-        body: { method },
+        body: change,
       }),
     )
     await client.invalidateQueries({ queryKey: keys.batch(batchId.value) })
@@ -48,6 +51,28 @@ async function choose(method: string) {
     void message.error(sentenceOf(error))
   }
 }
+
+function choose(method: string) {
+  void changeTicket({ method })
+}
+
+function chooseForGroup(group: string, method: string) {
+  if (method === batch.value?.method) dropRule(group)
+  else void changeTicket({ methodRules: { ...batch.value?.methodRules, [group]: method } })
+}
+
+function chooseForPicture(picture: Picture, method: string) {
+  void act([picture.id], { action: 'method', method })
+}
+
+function dropRule(group: string) {
+  const rules = Object.entries(batch.value?.methodRules ?? {})
+  void changeTicket({ methodRules: Object.fromEntries(rules.filter(([name]) => name !== group)) })
+}
+
+const run = ref<InstanceType<typeof RunPanel> | null>(null)
+const strip = ref<InstanceType<typeof TestStrip> | null>(null)
+const { act } = useActs(batchId)
 
 async function cut() {
   if (waiting.value === 0) return
@@ -79,7 +104,14 @@ function box(drawn: Box) {
   if (!guide.addBox(drawn)) void message.info('That box is too small to hold a subject.')
 }
 
+function guidePicture(picture: Picture) {
+  selectedId.value = picture.id
+  guiding.value = true
+}
+
 useKeys({
+  p: () => run.value?.pauseOrResume(),
+  t: () => strip.value?.begin(),
   Enter: () => void (guiding.value ? cutGuided() : waiting.value > 0 ? cut() : check()),
   g: () => {
     selectedId.value ??= cutOut.value[0]?.id ?? null
@@ -110,27 +142,20 @@ useKeys({
       />
     </div>
     <div v-else class="cutting">
-      <div class="head">
-        <h1>Method</h1>
-        <p class="quiet">for the pictures that are not cut yet</p>
-      </div>
-      <div class="methods" role="radiogroup" aria-label="Method">
-        <button
-          v-for="method in METHODS"
-          :key="method.value"
-          role="radio"
-          class="method panel"
-          :class="{ on: batch?.method === method.value }"
-          :aria-checked="batch?.method === method.value"
-          @click="choose(method.value)"
-        >
-          <b>{{ method.label }}</b>
-          <span class="small quiet">{{ method.hint }}</span>
-        </button>
-      </div>
+      <MethodPicker v-if="batch" :batch="batch" @choose="choose" @drop-rule="dropRule" />
       <EmptySetPanel v-if="batch" :batch="batch" />
-      <RunPanel v-if="batch" :batch="batch" :pictures="pictures" />
-      <FailedList :batch-id="batchId" :pictures="failed" />
+      <TestStrip
+        v-if="batch && pictures.length > 0"
+        ref="strip"
+        :batch="batch"
+        :pictures="pictures"
+        :selected="selected"
+        @for-batch="choose"
+        @for-group="chooseForGroup"
+        @for-picture="chooseForPicture"
+      />
+      <RunPanel v-if="batch" ref="run" :batch="batch" />
+      <FailedList :batch-id="batchId" :pictures="failed" @guide="guidePicture" />
       <ResultWall v-model:selected-id="selectedId" :pictures="cutOut" />
     </div>
     <template #film>
@@ -193,26 +218,5 @@ useKeys({
 
 .guiding .head {
   padding: 0 22px;
-}
-
-.methods {
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 10px;
-}
-
-.method {
-  text-align: left;
-  padding: 10px 14px;
-  font: inherit;
-  color: inherit;
-  cursor: pointer;
-  display: grid;
-}
-
-.method.on {
-  outline: 2px solid var(--teal);
-  outline-offset: -1px;
-  background: var(--teal-wash);
 }
 </style>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
-import { useLocalStorage, watchDebounced } from '@vueuse/core'
+import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys, useDeliveries } from '../../api/queries'
-import type { NamePart, Preflight } from '../../api/types'
+import type { Preflight } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
 import { useBench } from '../../shell/useBench'
@@ -15,7 +15,8 @@ import NameChips from './NameChips.vue'
 import PreflightTable from './PreflightTable.vue'
 import SpecCard from './SpecCard.vue'
 import SpecDialog from './SpecDialog.vue'
-import { DEFAULT_NAME, SHELF, toSpec, type Draft } from './specs'
+import { DEFAULT_NAME, toSpec, type Draft } from './specs'
+import { useTicketSpecs } from './useTicketSpecs'
 
 /** What will be made, said before it is made; one button; then the packages. */
 const { message } = App.useApp()
@@ -23,8 +24,7 @@ const { batchId, batch, pictures, loaded } = useBench()
 const client = useQueryClient()
 const deliveries = useDeliveries(batchId)
 
-const specs = useLocalStorage<Draft[]>(`specs-${batchId.value}`, SHELF.slice(0, 2))
-const fileName = useLocalStorage<NamePart[]>(`names-${batchId.value}`, DEFAULT_NAME)
+const { specs, fileName } = useTicketSpecs(batchId)
 const preflight = ref<Preflight | null>(null)
 const problem = ref('')
 const editing = ref(-1)

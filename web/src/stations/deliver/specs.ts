@@ -27,6 +27,8 @@ export function draft(
 
 export const NAME_PARTS: { part: NonNullable<NamePart['part']>; label: string }[] = [
   { part: 'original-name', label: 'original name' },
+  { part: 'code', label: 'code' },
+  { part: 'group', label: 'group' },
   { part: 'spec', label: 'spec' },
   { part: 'size', label: 'size' },
   { part: 'counter', label: 'counter' },
@@ -50,6 +52,19 @@ export function toSpec(spec: Draft, fileName: NamePart[]): Spec {
     ...(spec.backdrop === null ? {} : { backdrop: spec.backdrop }),
     ...(spec.marginPercent === null ? {} : { marginPercent: spec.marginPercent }),
     fileName,
+  }
+}
+
+/** A draft of what stands on the ticket. */
+export function toDraft(spec: Spec): Draft {
+  return {
+    name: spec.name ?? '',
+    width: spec.width ?? 0,
+    height: spec.height ?? 0,
+    format: spec.format ?? 'PNG',
+    quality: spec.quality ?? 90,
+    backdrop: spec.backdrop ?? null,
+    marginPercent: spec.marginPercent ?? null,
   }
 }
 

@@ -4,16 +4,23 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { Picture } from '../../api/types'
 import PictureThumb from '../../shell/PictureThumb.vue'
+import { FLAGS, type Flag } from './report'
 
-/** All pictures of the batch; only the rows on the screen are drawn. */
-const props = defineProps<{ pictures: Picture[] }>()
-const selectedId = defineModel<number | null>('selectedId', { required: true })
+/** All pictures that are to be seen; only the rows on the screen are drawn. */
+const props = defineProps<{
+  pictures: Picture[]
+  flags: Map<number, Flag[]>
+  marked: Set<number>
+  focusId: number | null
+}>()
+const emit = defineEmits<{ press: [id: number, event: MouseEvent]; open: [id: number] }>()
+const columns = defineModel<number>('columns', { required: true })
 
 const CELL = 168
 const ROW = 158
 const scroller = ref<HTMLElement | null>(null)
 const { width } = useElementSize(scroller)
-const columns = computed(() => Math.max(1, Math.floor(width.value / CELL)))
+watch(width, (now) => (columns.value = Math.max(1, Math.floor(now / CELL))), { immediate: true })
 const rows = computed(() => Math.ceil(props.pictures.length / columns.value))
 const virtual = useVirtualizer(
   computed(() => ({
@@ -31,14 +38,29 @@ const shown = computed(() =>
   })),
 )
 
-watch(selectedId, (id) => {
-  const i = props.pictures.findIndex((p) => p.id === id)
-  if (i >= 0) virtual.value.scrollToIndex(Math.floor(i / columns.value), { align: 'auto' })
-})
+watch(
+  () => props.focusId,
+  (id) => {
+    const i = props.pictures.findIndex((p) => p.id === id)
+    if (i >= 0) virtual.value.scrollToIndex(Math.floor(i / columns.value), { align: 'auto' })
+  },
+)
+
+/** The most telling thing about a picture; the others are in the ticket column. */
+function note(id: number): string {
+  const flags = props.flags.get(id) ?? []
+  return FLAGS.find((f) => f.onTile !== '' && flags.includes(f.flag))?.onTile ?? ''
+}
 </script>
 
 <template>
-  <div ref="scroller" class="scroller">
+  <div
+    ref="scroller"
+    class="scroller"
+    role="listbox"
+    aria-label="Pictures"
+    aria-multiselectable="true"
+  >
     <div class="all" :style="{ height: `${virtual.getTotalSize()}px` }">
       <div
         v-for="row in shown"
@@ -53,12 +75,18 @@ watch(selectedId, (id) => {
           v-for="picture in row.pictures"
           :key="picture.id"
           class="cell"
-          :class="{ on: picture.id === selectedId }"
-          @click="selectedId = picture.id"
+          role="option"
+          :class="{ on: picture.id === focusId, marked: marked.has(picture.id) }"
+          :aria-selected="marked.has(picture.id) || picture.id === focusId"
+          @click="emit('press', picture.id, $event)"
+          @dblclick="emit('open', picture.id)"
         >
           <PictureThumb :picture="picture" class="thumb" />
           <span class="cut small">{{ picture.fileName }}</span>
-          <span class="num quiet">{{ picture.width }} × {{ picture.height }}</span>
+          <span class="num quiet">
+            {{ picture.width }} × {{ picture.height
+            }}<em v-if="note(picture.id)">{{ note(picture.id) }}</em>
+          </span>
         </button>
       </div>
     </div>
@@ -69,6 +97,7 @@ watch(selectedId, (id) => {
 .scroller {
   overflow: auto;
   scrollbar-width: thin;
+  user-select: none;
 }
 
 .all {
@@ -77,9 +106,9 @@ watch(selectedId, (id) => {
 
 .row {
   position: absolute;
-  left: 2px;
+  left: 4px;
   right: 10px;
-  top: 3px;
+  top: 4px;
   display: grid;
   gap: 12px;
 }
@@ -102,6 +131,16 @@ watch(selectedId, (id) => {
   margin-bottom: 4px;
 }
 
+.cell.marked .thumb {
+  outline: 3px solid var(--teal);
+  outline-offset: -3px;
+}
+
+.cell.marked {
+  background: var(--teal-wash);
+  border-radius: 5px;
+}
+
 .cell.on .thumb {
   outline: 2px solid var(--teal);
   outline-offset: 1px;
@@ -109,5 +148,13 @@ watch(selectedId, (id) => {
 
 .cell .num {
   font-size: 11.5px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+
+em {
+  font: 600 12px/16px var(--text);
+  color: var(--saffron-ink);
+  margin-left: 6px;
 }
 </style>

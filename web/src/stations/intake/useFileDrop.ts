@@ -1,8 +1,9 @@
 import { useEventListener } from '@vueuse/core'
 import { ref } from 'vue'
+import type { DroppedFile } from '../../api/uploads'
 
 /** Files dropped anywhere on the window, folders opened, and pictures pasted from the clipboard. */
-export function useFileDrop(take: (files: File[]) => void) {
+export function useFileDrop(take: (files: DroppedFile[]) => void) {
   const isOver = ref(false)
 
   useEventListener(window, 'dragover', (event: DragEvent) => {
@@ -23,9 +24,19 @@ export function useFileDrop(take: (files: File[]) => void) {
   })
   useEventListener(window, 'paste', (event: ClipboardEvent) => {
     const files = [...(event.clipboardData?.files ?? [])]
-    if (files.length > 0) take(files.map(withName))
+    if (files.length > 0) take(files.map(withName).map(pickedFile))
   })
   return { isOver }
+}
+
+/** A file as a picker gives it; one from a folder knows its way. */
+export function pickedFile(file: File): DroppedFile {
+  return { file, path: file.webkitRelativePath || file.name }
+}
+
+/** What file managers leave in folders is nobody's picture. */
+export function isLitter(name: string): boolean {
+  return name.startsWith('.') || /^(thumbs\.db|desktop\.ini)$/i.test(name)
 }
 
 /** A pasted screenshot is called image.png by every browser; a time tells them apart. */
@@ -35,18 +46,19 @@ function withName(file: File): File {
   return new File([file], `pasted ${time}.${file.name.split('.').pop()}`, { type: file.type })
 }
 
-async function filesOf(transfer: DataTransfer): Promise<File[]> {
+async function filesOf(transfer: DataTransfer): Promise<DroppedFile[]> {
   const entries = [...transfer.items].flatMap((item) => {
     const entry = item.webkitGetAsEntry()
     return entry ? [entry] : []
   })
-  if (entries.length === 0) return [...transfer.files]
+  if (entries.length === 0) return [...transfer.files].map(pickedFile)
   return (await Promise.all(entries.map(filesIn))).flat()
 }
 
-async function filesIn(entry: FileSystemEntry): Promise<File[]> {
+async function filesIn(entry: FileSystemEntry): Promise<DroppedFile[]> {
   if (entry instanceof FileSystemFileEntry) {
-    return [await new Promise<File>((done, failed) => entry.file(done, failed))]
+    const file = await new Promise<File>((done, failed) => entry.file(done, failed))
+    return [{ file, path: entry.fullPath.replace(/^\//, '') }]
   }
   if (!(entry instanceof FileSystemDirectoryEntry)) return []
   const reader = entry.createReader()
@@ -59,6 +71,6 @@ async function filesIn(entry: FileSystemEntry): Promise<File[]> {
     if (some.length === 0) break
     inside.push(...some)
   }
-  const visible = inside.filter((e) => !e.name.startsWith('.'))
+  const visible = inside.filter((e) => !isLitter(e.name))
   return (await Promise.all(visible.map(filesIn))).flat()
 }

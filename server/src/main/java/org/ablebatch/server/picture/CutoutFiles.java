@@ -35,6 +35,11 @@ public class CutoutFiles {
     return original(photo.originalBlob(), photo.crop());
   }
 
+  /** The upright original with what is cropped off. */
+  Picture whole(Photo photo) {
+    return original(photo.originalBlob(), null);
+  }
+
   /** The photograph, or the part of it, that a version was made of. */
   public Picture original(CutoutVersion version) {
     return original(version.sourceBlob(), version.crop());

@@ -67,10 +67,19 @@ class PhotoFilesController {
     return image(MediaType.IMAGE_PNG, PictureWriter.quickPng(files.original(photo)), FOR_GOOD);
   }
 
-  /** The original at screen size. */
+  /**
+   * The original at screen size.
+   *
+   * @param whole true = also what is cropped off
+   */
   @GetMapping("/preview")
-  ResponseEntity<byte[]> preview(@PathVariable long id) {
-    return rendition(blobs.get(photos.row(id).photo().previewBlob()), FOR_GOOD);
+  ResponseEntity<byte[]> preview(
+      @PathVariable long id, @RequestParam(defaultValue = "false") boolean whole) {
+    Photo photo = photos.row(id).photo();
+    if (whole && photo.crop() != null) {
+      return rendition(Renditions.preview(files.whole(photo)), FOR_GOOD);
+    }
+    return rendition(blobs.get(photo.previewBlob()), FOR_GOOD);
   }
 
   /**
@@ -93,7 +102,7 @@ class PhotoFilesController {
   @GetMapping(path = "/cutout.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> cutout(@PathVariable long id, @RequestParam(required = false) Long v) {
     touchUp.renderPending(id);
-    PhotoRow row = cut(id);
+    PhotoRow row = photos.row(id);
     CutoutVersion version = shown(row, v);
     Picture cutout = files.cutout(files.original(version), version).toPicture();
     return image(MediaType.IMAGE_PNG, PictureWriter.quickPng(cutout), caching(v));
@@ -103,34 +112,31 @@ class PhotoFilesController {
   @GetMapping(path = "/cutout-preview.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> cutoutPreview(
       @PathVariable long id, @RequestParam(required = false) Long v) {
-    return image(MediaType.IMAGE_PNG, blobs.get(shown(cut(id), v).previewBlob()), caching(v));
+    return image(MediaType.IMAGE_PNG, blobs.get(shown(photos.row(id), v).previewBlob()), caching(v));
   }
 
   /** The matte at full size: grey, 0 = backdrop, 255 = subject. */
   @GetMapping(path = "/matte.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> matte(@PathVariable long id, @RequestParam(required = false) Long v) {
     touchUp.renderPending(id);
-    return image(MediaType.IMAGE_PNG, blobs.get(shown(cut(id), v).matteBlob()), caching(v));
+    return image(MediaType.IMAGE_PNG, blobs.get(shown(photos.row(id), v).matteBlob()), caching(v));
   }
 
   /** The colours that differ from the original's: opaque there, clear elsewhere. */
   @GetMapping(path = "/edge-colours.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> edge(@PathVariable long id, @RequestParam(required = false) Long v) {
     touchUp.renderPending(id);
-    return image(MediaType.IMAGE_PNG, blobs.get(shown(cut(id), v).edgeBlob()), caching(v));
+    return image(MediaType.IMAGE_PNG, blobs.get(shown(photos.row(id), v).edgeBlob()), caching(v));
   }
 
-  private PhotoRow cut(long id) {
-    PhotoRow row = photos.row(id);
-    if (row.version() == null) {
-      throw new NotFound("cutout yet for picture", id);
-    }
-    return row;
-  }
-
+  /** The version that is meant, or the current one; a test strip has some before there is one. */
   private CutoutVersion shown(PhotoRow row, Long versionId) {
-    if (versionId == null || versionId.equals(row.version().id())) {
-      return row.version();
+    CutoutVersion current = row.version();
+    if (current == null && versionId == null) {
+      throw new NotFound("cutout yet for picture", row.photo().id());
+    }
+    if (versionId == null || current != null && versionId.equals(current.id())) {
+      return current;
     }
     CutoutVersion version = photos.version(versionId);
     if (version.photoId() != row.photo().id()) {

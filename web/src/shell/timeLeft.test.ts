@@ -3,7 +3,7 @@ import { timeLeft } from './timeLeft'
 
 describe('the time that is left', () => {
   it('is not guessed before anything is done', () => {
-    expect(timeLeft(0, 5_000_000, 4000)).toBe('not known yet')
+    expect(timeLeft(0, 5_000_000, 4000)).toBe('time not known yet')
   })
 
   it('weighs pictures by their pixels', () => {

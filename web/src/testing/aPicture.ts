@@ -1,0 +1,47 @@
+import type { Picture } from '../api/types'
+
+/** A picture as the server sends one, for tests. */
+export function aPicture(change: Partial<Picture>): Picture {
+  return {
+    id: 1,
+    batchId: 1,
+    place: 1,
+    fileName: 'spade.jpg',
+    folder: '',
+    code: null,
+    group: null,
+    state: 'waiting',
+    queued: false,
+    width: 1600,
+    height: 1200,
+    bytes: 400_000,
+    format: 'JPEG',
+    shownByBrowsers: true,
+    originalKey: 'abc',
+    intake: {
+      profile: null,
+      bits: 8,
+      hasPlace: false,
+      transparent: false,
+      blurred: false,
+      duplicateOf: null,
+      wholeWidth: 1600,
+      wholeHeight: 1200,
+      crop: null,
+    },
+    askedMethod: null,
+    confidence: null,
+    method: null,
+    reason: null,
+    subjects: null,
+    versionId: null,
+    versionNumber: null,
+    mendedByHand: false,
+    tellTale: null,
+    problem: null,
+    failureKind: null,
+    revision: 0,
+    findings: [],
+    ...change,
+  }
+}
