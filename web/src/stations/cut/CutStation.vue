@@ -11,6 +11,7 @@ import PictureFacts from '../../shell/PictureFacts.vue'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
 import type { Box } from '../../stage/box'
+import { beingCut } from '../../shell/stations'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
 import EmptySetPanel from './EmptySetPanel.vue'
@@ -154,7 +155,7 @@ useKeys({
         @for-group="chooseForGroup"
         @for-picture="chooseForPicture"
       />
-      <RunPanel v-if="batch" ref="run" :batch="batch" />
+      <RunPanel v-if="batch" ref="run" :batch="batch" :class="{ first: beingCut(batch) > 0 }" />
       <FailedList :batch-id="batchId" :pictures="failed" @guide="guidePicture" />
       <ResultWall v-model:selected-id="selectedId" :pictures="cutOut" />
     </div>
@@ -202,6 +203,11 @@ useKeys({
   gap: 14px;
 }
 
+/* While a run goes on, how far it is comes before what could be changed. */
+.first {
+  order: -1;
+}
+
 .head {
   display: flex;
   align-items: baseline;
@@ -216,7 +222,12 @@ useKeys({
   padding: 16px 0 0;
 }
 
-.guiding .head {
+.guiding /* While a run goes on, how far it is comes before what could be changed. */
+.first {
+  order: -1;
+}
+
+.head {
   padding: 0 22px;
 }
 </style>

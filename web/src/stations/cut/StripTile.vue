@@ -76,9 +76,14 @@ img {
   padding: 0 6px;
   font-size: 12px;
   line-height: 18px;
+  display: flex;
+  gap: 6px;
 }
 
 small {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
   font: 400 12px/18px var(--text);
   color: var(--quiet);
 }

@@ -28,12 +28,16 @@ const WAYS: Record<string, { x: number; y: number } | undefined> = {
 }
 const trim = ref<Trim>(NO_TRIM)
 const first = computed(() => props.pictures[0])
+const frameElement = ref<HTMLElement | null>(null)
 const image = ref<HTMLElement | null>(null)
 const { width, height } = useElementSize(image)
 let drag: { handle: Handle; x: number; y: number; from: Trim } | null = null
 
 watch(open, (now) => {
-  if (now && first.value) trim.value = trimOf(first.value.intake)
+  if (!now || !first.value) return
+  trim.value = trimOf(first.value.intake)
+  // The keys belong to the frame from the beginning.
+  window.setTimeout(() => frameElement.value?.focus(), 80)
 })
 
 const kept = computed(() =>
@@ -82,11 +86,18 @@ function done() {
 </script>
 
 <template>
-  <Modal v-model:open="open" title="Crop" width="760px" centered :footer="null">
+  <Modal
+    v-model:open="open"
+    title="Crop"
+    width="760px"
+    centered
+    :footer="null"
+  >
     <div v-if="first" class="stage">
       <div ref="image" class="image">
         <img :src="addressOf.wholePreview(first)" :alt="first.fileName" draggable="false" />
         <div
+          ref="frameElement"
           class="frame"
           :style="frame"
           tabindex="0"

@@ -61,6 +61,10 @@ public final class Api {
     return multipart("PUT", path, "file", List.of(file));
   }
 
+  public Answer postFile(String path, UploadedFile file) {
+    return multipart("POST", path, "file", List.of(file));
+  }
+
   private Answer multipart(String method, String path, String field, List<UploadedFile> files) {
     try {
       ByteArrayOutputStream body = new ByteArrayOutputStream();
@@ -121,6 +125,48 @@ public final class Api {
     }
   }
 
+  public List<JsonNode> pictures(long batch) {
+    return get("/api/v1/batches/" + batch + "/pictures?size=1000")
+        .body()
+        .get("content")
+        .valueStream()
+        .toList();
+  }
+
+  /**
+   * @param more further members of the request, beginning with a comma; may be empty
+   */
+  public JsonNode act(long batch, String action, List<Long> ids, String more) {
+    Answer answer =
+        post(
+            "/api/v1/batches/" + batch + "/pictures/act",
+            "{\"action\": \"%s\", \"ids\": %s%s}".formatted(action, ids, more));
+    assertThat(answer.status()).as(String.valueOf(answer.body())).isEqualTo(200);
+    return answer.body();
+  }
+
+  /** A piece of a file, by the tus protocol. */
+  public HttpResponse<String> patch(long upload, long offset, byte[] piece) {
+    return raw(
+        HttpRequest.newBuilder(base.resolve("/api/v1/uploads/" + upload))
+            .header("Tus-Resumable", "1.0.0")
+            .header("Upload-Offset", String.valueOf(offset))
+            .header("Content-Type", "application/offset+octet-stream")
+            .method("PATCH", BodyPublishers.ofByteArray(piece))
+            .build());
+  }
+
+  public HttpResponse<String> head(long upload) {
+    return raw(
+        HttpRequest.newBuilder(base.resolve("/api/v1/uploads/" + upload))
+            .method("HEAD", BodyPublishers.noBody())
+            .build());
+  }
+
+  public URI base() {
+    return base;
+  }
+
   public Answer get(String path) {
     return send(HttpRequest.newBuilder(base.resolve(path)).GET().build());
   }
@@ -151,11 +197,15 @@ public final class Api {
   }
 
   private Answer send(HttpRequest request) {
+    HttpResponse<String> response = raw(request);
+    String body = response.body();
+    return new Answer(
+        response.statusCode(), body.isEmpty() ? json.nullNode() : json.readTree(body));
+  }
+
+  private HttpResponse<String> raw(HttpRequest request) {
     try {
-      HttpResponse<String> response = client.send(request, BodyHandlers.ofString());
-      String body = response.body();
-      return new Answer(
-          response.statusCode(), body.isEmpty() ? json.nullNode() : json.readTree(body));
+      return client.send(request, BodyHandlers.ofString());
     } catch (IOException | InterruptedException e) {
       throw new IllegalStateException(e);
     }

@@ -40,6 +40,8 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
               "ABLE_DB_USER", database.get("user"),
               "ABLE_DB_PASSWORD", database.get("password"),
               "ABLE_DATA", folder.resolve("data").toString()));
+      application.addInitializers(
+          started -> started.getBeanFactory().addBeanPostProcessor(new CountedStatements()));
       context = application.run();
     }
 

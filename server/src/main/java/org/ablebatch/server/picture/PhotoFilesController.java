@@ -112,7 +112,8 @@ class PhotoFilesController {
   @GetMapping(path = "/cutout-preview.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> cutoutPreview(
       @PathVariable long id, @RequestParam(required = false) Long v) {
-    return image(MediaType.IMAGE_PNG, blobs.get(shown(photos.row(id), v).previewBlob()), caching(v));
+    return image(
+        MediaType.IMAGE_PNG, blobs.get(shown(photos.row(id), v).previewBlob()), caching(v));
   }
 
   /** The matte at full size: grey, 0 = backdrop, 255 = subject. */

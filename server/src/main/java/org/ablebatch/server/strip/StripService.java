@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.scene.SceneFacts;
@@ -107,10 +108,15 @@ class StripService {
         photos.findByBatchIdAndRemovedAtIsNullOrderByPlace(batchId).stream()
             .filter(photo -> photo.state() != PictureState.LEFT_WHOLE)
             .toList();
+    // Pictures of earlier times have no facts; they only fill up what would stay empty.
     List<Photo> read = known.stream().filter(photo -> photo.sceneFacts() != null).toList();
-    if (read.isEmpty()) {
-      return known.stream().limit(wanted).toList();
-    }
+    List<Photo> varied = varied(read, wanted);
+    return Stream.concat(varied.stream(), known.stream().filter(photo -> !varied.contains(photo)))
+        .limit(wanted)
+        .toList();
+  }
+
+  private static List<Photo> varied(List<Photo> read, int wanted) {
     return Variety.choose(
             read.stream().map(photo -> SceneFacts.parse(photo.sceneFacts())).toList(), wanted)
         .stream()

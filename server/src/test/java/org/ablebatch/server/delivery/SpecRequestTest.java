@@ -70,7 +70,8 @@ class SpecRequestTest {
         refused(800, 600, "PNG", null, List.of(new PartRequest("weather", null, null)));
 
     assertThat(refusal.field()).isEqualTo("fileName");
-    assertThat(refusal).hasMessageContaining("original-name, code, group, spec, size, counter or text");
+    assertThat(refusal)
+        .hasMessageContaining("original-name, code, group, spec, size, counter or text");
   }
 
   private static InvalidSpec refused(
