@@ -9,6 +9,7 @@ import com.drew.metadata.exif.GpsDirectory;
 import com.drew.metadata.icc.IccDirectory;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.Locale;
 
 /**
  * What a file says about itself beside its pixels.
@@ -20,6 +21,11 @@ import java.io.IOException;
 record FileFacts(int orientation, String profile, boolean hasPlace) {
   private static final FileFacts NONE = new FileFacts(Orientation.UPRIGHT, null, false);
   private static final int LONGEST_PROFILE_NAME = 100;
+
+  /** Every program converts other profiles a little differently. */
+  boolean isPlainSrgb() {
+    return profile == null || profile.toLowerCase(Locale.ROOT).contains("srgb");
+  }
 
   /** Broken metadata does not make the pixels worse; the decoder judges the file. */
   static FileFacts of(byte[] bytes) {

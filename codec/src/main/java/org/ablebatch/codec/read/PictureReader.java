@@ -33,7 +33,7 @@ public final class PictureReader {
     FileKind kind = kindOf(bytes);
     FileFacts facts = FileFacts.of(bytes);
     BufferedImage image = decode(bytes, kind);
-    boolean plain = isPlainForBrowsers(image, kind);
+    boolean plain = isPlainForBrowsers(image, kind) && facts.isPlainSrgb();
     Picture picture = Orientation.apply(SrgbPixels.of(image), facts.orientation());
     return new ReadPicture(
         picture,
