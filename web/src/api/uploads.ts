@@ -37,6 +37,8 @@ export interface Tally {
   /** Bytes that were there before this page sent any. */
   thereBefore: number
   beganAt: number
+  /** Pictures that uploads had brought in before. */
+  takenBefore: number
   announcing: number
   unsent: Unsent[]
 }
@@ -62,6 +64,7 @@ export const useUploads = defineStore('uploads', () => {
       sentBytes: 0,
       thereBefore: 0,
       beganAt: Date.now(),
+      takenBefore: 0,
       announcing: 0,
       unsent: [],
     })
@@ -69,8 +72,17 @@ export const useUploads = defineStore('uploads', () => {
     return fresh
   }
 
-  async function add(batchId: number, dropped: DroppedFile[]) {
+  /**
+   * @param takenBefore pictures that uploads have brought into the batch so far
+   */
+  async function add(batchId: number, dropped: DroppedFile[], takenBefore = 0) {
+    if (!tallies.has(batchId)) tallyOf(batchId).takenBefore = takenBefore
     const tally = tallyOf(batchId)
+    if (tally.done + tally.unsent.length === tally.files) {
+      // Nothing was going on: the pace is that of what comes now.
+      tally.beganAt = Date.now()
+      tally.thereBefore = tally.sentBytes
+    }
     tally.files += dropped.length
     tally.bytes += dropped.reduce((n, d) => n + d.file.size, 0)
     tally.announcing++

@@ -86,13 +86,7 @@ function done() {
 </script>
 
 <template>
-  <Modal
-    v-model:open="open"
-    title="Crop"
-    width="760px"
-    centered
-    :footer="null"
-  >
+  <Modal v-model:open="open" title="Crop" width="760px" centered :footer="null">
     <div v-if="first" class="stage">
       <div ref="image" class="image">
         <img :src="addressOf.wholePreview(first)" :alt="first.fileName" draggable="false" />

@@ -3,7 +3,7 @@ import { App, Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, need, sentenceOf } from '../../api/client'
-import { useRemoved, useSpecs } from '../../api/queries'
+import { useRemoved, useServerUploads, useSpecs } from '../../api/queries'
 import type { Picture } from '../../api/types'
 import { useUploads, type DroppedFile } from '../../api/uploads'
 import MethodDialog from '../../shell/MethodDialog.vue'
@@ -31,6 +31,7 @@ const { batchId, batch, pictures, selected, selectedId, loaded } = useBench()
 const uploads = useUploads()
 const router = useRouter()
 const specs = useSpecs(batchId)
+const arrived = useServerUploads(batchId)
 const removedPictures = useRemoved(batchId)
 const { act, remove, bringBack, swap } = useActs(batchId)
 const { isOver } = useFileDrop(take)
@@ -81,7 +82,7 @@ const oneMethod = computed(() => {
 })
 
 function take(files: DroppedFile[]) {
-  void uploads.add(batchId.value, files)
+  void uploads.add(batchId.value, files, arrived.data.value?.taken)
 }
 
 function leaveWhole() {

@@ -24,7 +24,10 @@ const refused = computed(() => server.data.value?.refused ?? [])
 const refusedCount = computed(() => server.data.value?.refusedCount ?? 0)
 const unsent = computed(() => mine.value?.unsent ?? [])
 const sent = computed(() => mine.value?.done ?? 0)
-const taken = computed(() => Math.max(0, sent.value - reading.value))
+/** Since this page began to send; what came before is no news. */
+const taken = computed(() =>
+  Math.max(0, (server.data.value?.taken ?? 0) - (mine.value?.takenBefore ?? 0)),
+)
 /** Announced by a page that is gone: only the files themselves can bring them. */
 const lost = computed(() => (mine.value ? 0 : (server.data.value?.coming ?? 0)))
 const shown = computed(
@@ -79,9 +82,9 @@ async function takeAnyway(id: number) {
       </b>
       <b v-else-if="reading > 0">Reading {{ count(reading) }} more</b>
       <b v-else>
-        {{ count(Math.max(0, taken - refusedCount)) }} taken in<template v-if="refusedCount > 0"
-          >, {{ count(refusedCount) }} not taken</template
-        >
+        <template v-if="mine">{{ count(taken) }} taken in</template
+        ><template v-if="mine && refusedCount > 0">, </template
+        ><template v-if="refusedCount > 0">{{ count(refusedCount) }} not taken</template>
       </b>
       <div v-if="mine" class="track">
         <i :style="{ width: share(mine.sentBytes, mine.bytes) }" class="done" />

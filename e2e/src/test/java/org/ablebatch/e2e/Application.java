@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 
 /** The application as a person starts it: by the start command, with a data folder and a port. */
@@ -30,13 +31,23 @@ final class Application implements AutoCloseable {
 
   /** Starts on this data folder and returns when the start command says that it is running. */
   static Application start(Path data, String... options) throws IOException {
+    return start(data, Map.of(), options);
+  }
+
+  /**
+   * @param environment set beside what is set anyway
+   */
+  static Application start(Path data, Map<String, String> environment, String... options)
+      throws IOException {
     int port = freePort();
     List<String> command = new ArrayList<>();
     command.addAll(
         List.of(START.toString(), "--port", String.valueOf(port), "--data", data.toString()));
     command.addAll(List.of(options));
     Instant began = Instant.now();
-    Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+    ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+    builder.environment().putAll(environment);
+    Process process = builder.start();
     StringBuilder said = new StringBuilder();
     BufferedReader lines = process.inputReader();
     for (String line = lines.readLine(); line != null; line = lines.readLine()) {
@@ -64,6 +75,32 @@ final class Application implements AutoCloseable {
     long pid = Long.parseLong(Files.readString(data.resolve("able-batch.pid")).strip());
     ProcessHandle.of(pid).orElseThrow().destroyForcibly();
     awaitEnd();
+  }
+
+  /** Ends the database at once; the application goes on without it. */
+  void killDatabase() throws IOException, InterruptedException {
+    Path pidFile = data.resolve("database").resolve("mariadb.pid");
+    ProcessHandle server =
+        ProcessHandle.of(Long.parseLong(Files.readString(pidFile).strip())).orElseThrow();
+    server.destroyForcibly();
+    server.onExit().join();
+  }
+
+  /** Starts the database again on its old port, as a service manager would. */
+  void restartDatabase() throws IOException, InterruptedException {
+    Path folder = data.resolve("database");
+    Process starter =
+        new ProcessBuilder(
+                START.resolveSibling("scripts").resolve("database").toString(),
+                "start",
+                folder.toString(),
+                Files.readString(folder.resolve("port")).strip())
+            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+            .redirectError(ProcessBuilder.Redirect.INHERIT)
+            .start();
+    if (starter.waitFor() != 0) {
+      throw new IllegalStateException("the database did not start again");
+    }
   }
 
   /** Ends it as Ctrl+C does. */

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.storage.BlobStore;
 import org.ablebatch.server.storage.UploadFolder;
 import org.slf4j.Logger;
@@ -18,7 +19,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Cleaner {
-  private static final Duration GRACE = Duration.ofHours(2);
   private static final Logger LOG = LoggerFactory.getLogger(Cleaner.class);
 
   /** Every column that refers to a blob. */
@@ -41,21 +41,24 @@ class Cleaner {
   private final UploadFolder folder;
   private final UploadRepository uploads;
   private final NamedParameterJdbcTemplate jdbc;
+  private final AbleSettings settings;
 
   Cleaner(
       BlobStore blobs,
       UploadFolder folder,
       UploadRepository uploads,
-      NamedParameterJdbcTemplate jdbc) {
+      NamedParameterJdbcTemplate jdbc,
+      AbleSettings settings) {
     this.blobs = blobs;
     this.folder = folder;
     this.uploads = uploads;
     this.jdbc = jdbc;
+    this.settings = settings;
   }
 
-  @Scheduled(initialDelayString = "PT10M", fixedDelayString = "PT6H")
+  @Scheduled(initialDelayString = "${able.clean-after}", fixedDelayString = "PT6H")
   void clean() {
-    clean(GRACE);
+    clean(settings.cleanGrace());
   }
 
   /**

@@ -12,8 +12,8 @@ import org.springframework.data.jpa.repository.Query;
 
 interface UploadRepository extends JpaRepository<Upload, Long> {
 
-  /** Uploads of one state. */
-  record StateCount(UploadState state, long count) {}
+  /** Uploads of one state, and how many of them became pictures. */
+  record StateCount(UploadState state, long count, long pictures) {}
 
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select u from Upload u where u.id = :id")
@@ -34,7 +34,8 @@ interface UploadRepository extends JpaRepository<Upload, Long> {
 
   @Query(
       """
-      select new org.ablebatch.server.upload.UploadRepository$StateCount(u.state, count(u))
+      select new org.ablebatch.server.upload.UploadRepository$StateCount(
+        u.state, count(u), count(u.photoId))
       from Upload u where u.batchId = :batchId group by u.state
       """)
   List<StateCount> count(long batchId);

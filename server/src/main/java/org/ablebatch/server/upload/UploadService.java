@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.ablebatch.core.deliver.FileNames;
 import org.ablebatch.core.sets.FolderPath;
@@ -202,11 +203,9 @@ class UploadService {
 
   @Transactional(readOnly = true)
   public UploadsView ofBatch(long batchId) {
-    Map<UploadState, Long> counts =
+    Map<UploadState, UploadRepository.StateCount> counts =
         uploads.count(batchId).stream()
-            .collect(
-                Collectors.toMap(
-                    UploadRepository.StateCount::state, UploadRepository.StateCount::count));
+            .collect(Collectors.toMap(UploadRepository.StateCount::state, Function.identity()));
     List<UploadView> refused =
         uploads
             .findByBatchIdAndStateOrderById(batchId, UploadState.REFUSED, Limit.of(REFUSED_SHOWN))
@@ -214,11 +213,17 @@ class UploadService {
             .map(upload -> UploadView.of(upload, upload.bytes()))
             .toList();
     return new UploadsView(
-        counts.getOrDefault(UploadState.COMING, 0L),
-        counts.getOrDefault(UploadState.COME, 0L),
+        count(counts, UploadState.COMING),
+        count(counts, UploadState.COME),
+        counts.containsKey(UploadState.TAKEN) ? counts.get(UploadState.TAKEN).pictures() : 0,
         refused,
-        counts.getOrDefault(UploadState.REFUSED, 0L),
+        count(counts, UploadState.REFUSED),
         workers.trouble());
+  }
+
+  private static long count(
+      Map<UploadState, UploadRepository.StateCount> counts, UploadState state) {
+    return counts.containsKey(state) ? counts.get(state).count() : 0;
   }
 
   /**

@@ -67,11 +67,17 @@ final class UploadViews {
    *
    * @param coming files that have not come whole
    * @param reading files that have come and are being read
+   * @param taken files that became pictures, also those in ZIPs
    * @param refused what was not taken, the first 500
    * @param refusedCount all that was not taken
    * @param trouble why reading stands still; null = it does not
    */
   @Schema(name = "Uploads")
   record UploadsView(
-      long coming, long reading, List<UploadView> refused, long refusedCount, String trouble) {}
+      long coming,
+      long reading,
+      long taken,
+      List<UploadView> refused,
+      long refusedCount,
+      String trouble) {}
 }
