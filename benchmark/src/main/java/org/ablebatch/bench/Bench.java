@@ -1,6 +1,7 @@
 package org.ablebatch.bench;
 
 import org.ablebatch.bench.accuracy.AccuracyCommand;
+import org.ablebatch.bench.load.LoadCommand;
 import org.ablebatch.bench.speed.SpeedCommand;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -10,7 +11,7 @@ import picocli.CommandLine.Command;
     name = "bench",
     mixinStandardHelpOptions = true,
     description = "Measures the engine.",
-    subcommands = {AccuracyCommand.class, SpeedCommand.class})
+    subcommands = {AccuracyCommand.class, SpeedCommand.class, LoadCommand.class})
 public final class Bench {
   Bench() {}
 

@@ -41,7 +41,10 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
               "ABLE_DB_PASSWORD", database.get("password"),
               "ABLE_DATA", folder.resolve("data").toString()));
       application.addInitializers(
-          started -> started.getBeanFactory().addBeanPostProcessor(new CountedStatements()));
+          started -> {
+            started.getBeanFactory().addBeanPostProcessor(new CountedStatements());
+            started.getBeanFactory().addBeanPostProcessor(new FullDisk());
+          });
       context = application.run();
     }
 

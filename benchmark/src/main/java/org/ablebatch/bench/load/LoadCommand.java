@@ -1,0 +1,241 @@
+package org.ablebatch.bench.load;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Iterator;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import tools.jackson.databind.JsonNode;
+
+/** {@code bench load}: one large batch through the application as people start it. */
+@Command(
+    name = "load",
+    mixinStandardHelpOptions = true,
+    description = "Sends, cuts and watches a large batch; prints what it measured as Markdown.")
+public final class LoadCommand implements Callable<Integer> {
+  private static final int SENDERS = 4;
+  private static final int ANNOUNCED_AT_ONCE = 1000;
+  private static final int CUT_FIRST = 6;
+  private static final int LATENCY_SAMPLES = 60;
+  private static final double BYTES_PER_MEGABYTE = 1e6;
+
+  @Option(names = "--pictures", description = "how many (default: ${DEFAULT-VALUE})")
+  private int pictures = 3000;
+
+  @Option(
+      names = "--one-worker",
+      description = "so many are cut by one worker, the rest by all (default: ${DEFAULT-VALUE})")
+  private int byOneWorker = 200;
+
+  @Option(names = "--port", description = "of the application (default: ${DEFAULT-VALUE})")
+  private int port = 8097;
+
+  @Option(names = "--java", description = "options (default: ${DEFAULT-VALUE})")
+  private String javaOptions = "-Xmx2g";
+
+  @Option(names = "--write", description = "also put the figures into this Markdown file")
+  private Path write;
+
+  private final LoadFigures figures = new LoadFigures();
+  private StartedApplication application;
+  private LoadClient client;
+  private long batch;
+
+  @Override
+  public Integer call() throws Exception {
+    Path repository = Path.of("").toAbsolutePath();
+    Path folder = Files.createTempDirectory("able-load");
+    try {
+      List<Path> files =
+          LoadPictures.write(repository.resolve("demo/batches"), folder.resolve("in"), pictures);
+      double megabytes = files.stream().mapToLong(LoadCommand::size).sum() / BYTES_PER_MEGABYTE;
+      double copying = LoadPictures.copySeconds(files, folder.resolve("copy"));
+      application = StartedApplication.start(repository, folder.resolve("data"), port, javaOptions);
+      try {
+        client = new LoadClient(application.address());
+        batch = client.send("POST", "/api/v1/batches", "{\"name\": \"Load\"}").get("id").asLong();
+        upload(files, megabytes, copying);
+        long mended = cutSomeFirst();
+        Latency.Result idle = Latency.measure(client, batch, mended, LATENCY_SAMPLES);
+        run(idle, mended);
+      } finally {
+        application.close();
+      }
+      if (write != null) {
+        figures.writeInto(write);
+      }
+      return 0;
+    } finally {
+      delete(folder);
+    }
+  }
+
+  private void upload(List<Path> files, double megabytes, double copying) throws Exception {
+    long began = System.nanoTime();
+    ExecutorService senders = Executors.newFixedThreadPool(SENDERS + 1);
+    Future<Double> firstThumbnail = senders.submit(() -> firstThumbnail(began));
+    List<Future<?>> sent = new ArrayList<>();
+    for (int from = 0; from < files.size(); from += ANNOUNCED_AT_ONCE) {
+      List<Path> some = files.subList(from, Math.min(files.size(), from + ANNOUNCED_AT_ONCE));
+      Iterator<JsonNode> answers = announce(some).iterator();
+      for (Path file : some) {
+        long id = answers.next().get("id").asLong();
+        sent.add(
+            senders.submit(
+                () -> {
+                  client.upload(id, file);
+                  return null;
+                }));
+      }
+    }
+    for (Future<?> one : sent) {
+      one.get();
+    }
+    double sending = secondsSince(began);
+    await(() -> client.get("/api/v1/batches/" + batch).get("total").asInt() >= files.size());
+    double reading = secondsSince(began);
+    figures.line("| %,d pictures of 2 MP, %.0f MB, heap of 2 GB |  |", files.size(), megabytes);
+    figures.line("|---|---|");
+    figures.line(
+        "| plain copy of the files, each forced to the disk | %.0f MB/s |", megabytes / copying);
+    figures.line("| upload, %d at a time | %.0f MB/s |", SENDERS, megabytes / sending);
+    figures.line("| first thumbnail after | %.2f s |", thumbnailSeconds(firstThumbnail));
+    figures.line("| all read, with thumbnails and facts, after | %.0f s |", reading);
+    senders.shutdown();
+  }
+
+  private static double thumbnailSeconds(Future<Double> asked)
+      throws ExecutionException, InterruptedException {
+    return asked.get();
+  }
+
+  private double firstThumbnail(long began) throws IOException, InterruptedException {
+    while (true) {
+      JsonNode page = client.get("/api/v1/batches/" + batch + "/pictures?size=1");
+      if (page.get("total").asInt() > 0) {
+        client.bytes("/api/v1/pictures/" + page.get("content").get(0).get("id") + "/thumbnail");
+        return secondsSince(began);
+      }
+      Thread.sleep(20);
+    }
+  }
+
+  private JsonNode announce(List<Path> files) throws IOException {
+    String body =
+        files.stream()
+            .map(
+                file ->
+                    "{\"path\": \"load/%s\", \"bytes\": %d, \"modified\": 1}"
+                        .formatted(file.getFileName(), size(file)))
+            .collect(Collectors.joining(",", "{\"files\": [", "]}"));
+    return client.send("POST", "/api/v1/batches/" + batch + "/uploads", body);
+  }
+
+  /** A few cutouts, and one of them in touch-up, to measure what people wait for. */
+  private long cutSomeFirst() throws Exception {
+    JsonNode first = client.get("/api/v1/batches/" + batch + "/pictures?size=" + CUT_FIRST);
+    for (JsonNode picture : first.get("content")) {
+      client.send("POST", "/api/v1/pictures/" + picture.get("id") + "/recut", "{}");
+    }
+    await(() -> settled() >= CUT_FIRST);
+    for (JsonNode picture :
+        client.get("/api/v1/batches/" + batch + "/pictures?state=to-check").get("content")) {
+      long id = picture.get("id").asLong();
+      client.send("POST", "/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
+      return id;
+    }
+    throw new IllegalStateException("none of the first pictures could be cut");
+  }
+
+  private void run(Latency.Result idle, long mended) throws Exception {
+    setWorkers(1);
+    long began = System.nanoTime();
+    int before = settled();
+    client.send("POST", "/api/v1/batches/" + batch + "/cut", "");
+    await(() -> settled() - before >= byOneWorker);
+    double alone = (settled() - before) / secondsSince(began) * 60;
+
+    int most = client.get("/api/v1/workers").get("most").asInt();
+    setWorkers(most);
+    long together = System.nanoTime();
+    int then = settled();
+    Thread.sleep(15_000);
+    Latency.Result loaded = Latency.measure(client, batch, mended, LATENCY_SAMPLES);
+    List<String> curve = new ArrayList<>();
+    int step = Math.max(1, (pictures - then) / 10);
+    for (int next = then; next < pictures; next = Math.min(pictures, next + step)) {
+      int upTo = next;
+      await(() -> settled() >= upTo);
+      curve.add(
+          "%,d: %d/%d"
+              .formatted(
+                  settled(), application.heapMegabytes(), application.residentMegabytes(false)));
+    }
+    await(() -> settled() >= pictures);
+    double rate = (pictures - then) / secondsSince(together) * 60;
+    figures.line("| cut by 1 worker | %.1f pictures a minute |", alone);
+    figures.line("| cut by %d workers | %.1f pictures a minute |", most, rate);
+    figures.line(
+        "| could not be cut | %d |",
+        client.get("/api/v1/batches/" + batch).get("counts").get("failed").asInt());
+    figures.line("| most memory of the process | %,d MB |", application.residentMegabytes(true));
+    figures.line(
+        "| pictures: heap in use / memory of the process, MB | %s |", String.join("; ", curve));
+    figures.line("");
+    figures.line("| median / 99th percentile | stroke kept | look tried out | page of 100 |");
+    figures.line("|---|---|---|---|");
+    figures.line("%s", idle.row("nothing runs"));
+    figures.line("%s", loaded.row(most + " workers cut"));
+  }
+
+  private void setWorkers(int workers) throws IOException {
+    client.send("PUT", "/api/v1/workers", "{\"workers\": " + workers + "}");
+  }
+
+  /** Pictures that are cut or could not be. */
+  private int settled() throws IOException {
+    JsonNode run = client.get("/api/v1/batches/" + batch + "/run");
+    return run.get("done").asInt() + run.get("failed").asInt();
+  }
+
+  private interface Condition {
+    boolean holds() throws IOException;
+  }
+
+  private static void await(Condition condition) throws IOException, InterruptedException {
+    while (!condition.holds()) {
+      Thread.sleep(1000);
+    }
+  }
+
+  private static double secondsSince(long nanos) {
+    return (System.nanoTime() - nanos) / 1e9;
+  }
+
+  private static long size(Path file) {
+    try {
+      return Files.size(file);
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static void delete(Path folder) throws IOException {
+    try (Stream<Path> files = Files.walk(folder)) {
+      for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+        Files.deleteIfExists(file);
+      }
+    }
+  }
+}
