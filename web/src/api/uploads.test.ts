@@ -58,6 +58,14 @@ describe('files on their way', () => {
     expect(uploads.busy).toBe(true)
   })
 
+  it('are announced in the order in which people read names', async () => {
+    const uploads = useUploads()
+    await uploads.add(1, dropped('spade 10.jpg', 'spade 9.jpg', 'Rake.jpg'))
+
+    const paths = (server.announce.mock.calls[0]?.[0] as { path: string }[]).map((f) => f.path)
+    expect(paths).toEqual(['spring/Rake.jpg', 'spring/spade 9.jpg', 'spring/spade 10.jpg'])
+  })
+
   it('are announced in pieces, the first a small one', async () => {
     const many = Array.from({ length: 1500 }, (_, i) => ({
       file: new File([], `${i}`),

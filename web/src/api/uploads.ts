@@ -9,6 +9,9 @@ const FILES_AT_ONCE = 4
 const FIRST_ANNOUNCED = 40
 const ANNOUNCED_AT_ONCE = 1000
 
+/** As people read names: “spade 9” before “spade 10”. */
+const byName = new Intl.Collator('en', { numeric: true })
+
 /** A file with the folders that it was dropped in. */
 export interface DroppedFile {
   file: File
@@ -83,6 +86,7 @@ export const useUploads = defineStore('uploads', () => {
       tally.beganAt = Date.now()
       tally.thereBefore = tally.sentBytes
     }
+    dropped.sort((a, b) => byName.compare(a.path, b.path))
     tally.files += dropped.length
     tally.bytes += dropped.reduce((n, d) => n + d.file.size, 0)
     tally.announcing++

@@ -15,7 +15,12 @@ const words = computed(() => {
   if (!props.cell || props.cell.state === 'waiting') return 'waits'
   return props.cell.state === 'cutting' ? 'being cut' : (props.cell.problem ?? '')
 })
-const seconds = computed(() => `${(props.cell?.seconds ?? 0).toFixed(1)} s`)
+const effort = computed(() => {
+  const seconds = `${(props.cell?.seconds ?? 0).toFixed(1)} s`
+  return props.method === 'auto' && props.cell
+    ? `${seconds} · ${methodLabel(props.cell.usedMethod)}`
+    : seconds
+})
 </script>
 
 <template>
@@ -30,10 +35,7 @@ const seconds = computed(() => `${(props.cell?.seconds ?? 0).toFixed(1)} s`)
       <img :src="addressOf.cellPreview(picture.id, cell.versionId)" alt="" />
       <span class="tag num">
         <b>{{ cell.confidence }}</b>
-        <small>
-          {{ seconds
-          }}<template v-if="method === 'auto'"> {{ methodLabel(cell.usedMethod) }}</template>
-        </small>
+        <small>{{ effort }}</small>
       </span>
     </template>
     <span v-else class="words">{{ words }}</span>

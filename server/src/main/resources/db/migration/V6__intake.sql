@@ -4,6 +4,7 @@ CREATE TABLE upload (
   batch_id BIGINT NOT NULL,
   folder VARCHAR(500) NOT NULL,
   name VARCHAR(255) NOT NULL,
+  place INT NOT NULL,
   bytes BIGINT NOT NULL,
   fingerprint CHAR(64) NOT NULL,
   state VARCHAR(16) NOT NULL,

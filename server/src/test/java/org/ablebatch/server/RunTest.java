@@ -5,6 +5,7 @@ import static org.awaitility.Awaitility.await;
 
 import java.time.Duration;
 import java.util.List;
+import org.ablebatch.server.Api.Answer;
 import org.ablebatch.server.Api.UploadedFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -23,8 +24,13 @@ class RunTest {
 
   @AfterEach
   void allWorkersAgain() {
-    int most = api.get("/api/v1/workers").body().get("most").asInt();
-    api.withBody("PUT", "/api/v1/workers", "{\"workers\": " + most + "}");
+    workers(api.get("/api/v1/workers").body().get("most").asInt());
+  }
+
+  private void workers(int count) {
+    Answer answer = api.withBody("PUT", "/api/v1/workers", "{\"workers\": " + count + "}");
+    assertThat(answer.status()).isEqualTo(200);
+    assertThat(answer.body().get("workers").asInt()).isEqualTo(count);
   }
 
   @Test
@@ -78,7 +84,7 @@ class RunTest {
 
   @Test
   void aBatchThatGoesFirstIsDoneBeforeOneThatWasQueuedEarlier() {
-    api.withBody("PUT", "/api/v1/workers", "{\"workers\": 1}");
+    workers(1);
     long early = filled("Early", 8);
     long urgent = filled("Urgent", 3);
     api.post("/api/v1/batches/" + early + "/cut", "");
@@ -93,7 +99,7 @@ class RunTest {
 
   @Test
   void batchesOfOnePriorityTakeTurns() {
-    api.withBody("PUT", "/api/v1/workers", "{\"workers\": 1}");
+    workers(1);
     long a = filled("Turns A", 8);
     long b = filled("Turns B", 8);
     api.post("/api/v1/batches/" + a + "/cut", "");

@@ -159,6 +159,29 @@ class UploadTest {
   }
 
   @Test
+  void picturesStandInTheOrderOfTheFilesHoweverTheyCome() {
+    long batch = api.newBatch("Order");
+    byte[] first = TestPictures.discJpeg(90, 70, 0x8A2041);
+    byte[] second = TestPictures.discJpeg(90, 70, 0x8A2042);
+    JsonNode declared =
+        api.post(
+                path(batch),
+                "{\"files\": [{\"path\": \"1.jpg\", \"bytes\": %d, \"modified\": 1},"
+                        .formatted(first.length)
+                    + "{\"path\": \"2.jpg\", \"bytes\": %d, \"modified\": 1}]}"
+                        .formatted(second.length))
+            .body();
+    api.patch(declared.get(1).get("id").asLong(), 0, second);
+    awaitPictures(batch, 1);
+    api.upload(batch, new Api.UploadedFile("late.jpg", TestPictures.discJpeg(90, 70, 0x8A2043)));
+    api.patch(declared.get(0).get("id").asLong(), 0, first);
+
+    assertThat(awaitPictures(batch, 3))
+        .extracting(picture -> picture.get("fileName").asString())
+        .containsExactly("1.jpg", "2.jpg", "late.jpg");
+  }
+
+  @Test
   void badAnnouncementsAndAddressesAreRefusedInWords() {
     long batch = api.newBatch("Bad");
 

@@ -34,7 +34,7 @@ class BatchFacts {
     photos.confidences(batchIds).forEach(row -> all.get(row.batchId()).add(row));
     photos
         .firstPlaces(batchIds, SAMPLES)
-        .forEach(row -> all.get(row.batchId()).samples.add(row.id()));
+        .forEach(row -> all.get(row.getBatchId()).samples.add(row.getId()));
     photos
         .lastDeliveredFiles(batchIds)
         .forEach(row -> all.get(row.batchId()).deliveredFiles = row.count());

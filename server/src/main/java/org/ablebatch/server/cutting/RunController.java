@@ -70,6 +70,12 @@ class RunController {
   @Schema(name = "Workers")
   record WorkersView(int workers, int most) {}
 
+  /**
+   * @param workers pictures cut at the same time, 1 to the most that this machine can
+   */
+  @Schema(name = "WantedWorkers")
+  record WorkersRequest(Integer workers) {}
+
   @GetMapping("/workers")
   WorkersView workers() {
     return new WorkersView(count.wanted(), count.most());
@@ -77,8 +83,8 @@ class RunController {
 
   /** For all batches, from now on; one that is not wanted any more finishes its picture. */
   @PutMapping("/workers")
-  WorkersView setWorkers(@RequestBody WorkersView wanted) {
-    count.set(wanted.workers());
+  WorkersView setWorkers(@RequestBody WorkersRequest wanted) {
+    count.set(wanted.workers() == null ? 0 : wanted.workers());
     workers.ring();
     return workers();
   }

@@ -56,11 +56,23 @@ public class IntakeService {
    */
   public IntakeResult take(
       long batchId, String uploadedName, byte[] bytes, boolean keepDuplicates) {
-    return take(batchId, uploadedName, keepDuplicates, () -> reading.read(bytes), result -> {});
+    return take(
+        new Arrival(batchId, uploadedName, null),
+        keepDuplicates,
+        () -> reading.read(bytes),
+        result -> {});
   }
 
+  /**
+   * A file that has come.
+   *
+   * @param path its name, with folders where it came in some; may be anything
+   * @param place the place in the batch that was kept for it; null = the next
+   */
+  public record Arrival(long batchId, String path, Integer place) {}
+
   /** Reads a file, and by that puts it into the store. */
-  public interface Reading {
+  private interface Reading {
     TakenFile read() throws UnreadablePicture, InterruptedException;
   }
 
@@ -69,20 +81,15 @@ public class IntakeService {
    *     ever there without the other; also hears what was refused
    * @throws StorageFailed when the disk is full: nothing is wrong with the file
    */
-  public IntakeResult take(
-      long batchId,
-      String uploadedName,
-      boolean keepDuplicates,
-      Reading file,
-      Consumer<IntakeResult> together) {
-    String name = FileNames.shortened(FileNames.cleaned(uploadedName), LONGEST_NAME);
+  private IntakeResult take(
+      Arrival arrival, boolean keepDuplicates, Reading file, Consumer<IntakeResult> together) {
+    String name = FileNames.shortened(FileNames.cleaned(arrival.path()), LONGEST_NAME);
     IntakeResult refused;
     try {
       TakenFile taken = file.read();
       return transaction.execute(
           status -> {
-            IntakeResult result =
-                add(batchId, FolderPath.of(uploadedName), name, taken, keepDuplicates);
+            IntakeResult result = add(arrival, name, taken, keepDuplicates);
             together.accept(result);
             return result;
           });
@@ -102,21 +109,31 @@ public class IntakeService {
     return refused;
   }
 
-  private IntakeResult add(
-      long batchId, String folder, String name, TakenFile taken, boolean keepDuplicates) {
-    // The batch's row is locked so that two uploads can't take the same place.
-    Batch batch = batches.lock(batchId).orElseThrow(() -> new NotFound("batch", batchId));
+  /** The first place of a batch that is free; nobody else may take it in this transaction. */
+  public int nextPlace(long batchId) {
+    lock(batchId);
+    return photos.lastPlace(batchId) + 1;
+  }
+
+  private IntakeResult add(Arrival arrival, String name, TakenFile taken, boolean keepDuplicates) {
+    Batch batch = lock(arrival.batchId());
     Optional<Photo> twin =
         photos.findFirstByBatchIdAndOriginalBlobAndRemovedAtIsNullOrderByPlace(
-            batchId, taken.originalBlob());
+            batch.id(), taken.originalBlob());
     if (twin.isPresent() && !keepDuplicates) {
       return IntakeResult.duplicate(name, twin.get());
     }
-    return IntakeResult.taken(append(batch, folder, name, taken));
+    return IntakeResult.taken(append(batch, arrival, name, taken));
   }
 
-  private Photo append(Batch batch, String folder, String name, TakenFile taken) {
-    int place = photos.lastPlace(batch.id()) + 1;
+  /** The batch's row is locked so that two uploads can't take the same place. */
+  private Batch lock(long batchId) {
+    return batches.lock(batchId).orElseThrow(() -> new NotFound("batch", batchId));
+  }
+
+  private Photo append(Batch batch, Arrival arrival, String name, TakenFile taken) {
+    int place = arrival.place() != null ? arrival.place() : photos.lastPlace(batch.id()) + 1;
+    String folder = FolderPath.of(arrival.path());
     SetPlace set =
         batch.namePattern().map(pattern -> pattern.of(folder, name)).orElse(SetPlace.NONE);
     Photo photo =
@@ -131,8 +148,8 @@ public class IntakeService {
    * @param together as above
    */
   public IntakeResult take(
-      long batchId, String path, Path file, byte[] bytes, Consumer<IntakeResult> together) {
-    return take(batchId, path, false, () -> reading.read(bytes, file), together);
+      Arrival arrival, Path file, byte[] bytes, Consumer<IntakeResult> together) {
+    return take(arrival, false, () -> reading.read(bytes, file), together);
   }
 
   /**
@@ -140,21 +157,21 @@ public class IntakeService {
    *
    * @param together as above
    */
-  public IntakeResult take(
-      long batchId, String path, byte[] bytes, Consumer<IntakeResult> together) {
-    return take(batchId, path, false, () -> reading.read(bytes), together);
+  public IntakeResult take(Arrival arrival, byte[] bytes, Consumer<IntakeResult> together) {
+    return take(arrival, false, () -> reading.read(bytes), together);
   }
 
   /** The same bytes once more, as a picture of its own. */
   @Transactional
-  public IntakeResult takeTwin(long batchId, String folder, String name, long twinId) {
-    Batch batch = batches.lock(batchId).orElseThrow(() -> new NotFound("batch", batchId));
+  public IntakeResult takeTwin(Arrival arrival, long twinId) {
+    Batch batch = lock(arrival.batchId());
     Photo twin =
         photos
             .findById(twinId)
-            .filter(photo -> photo.batchId() == batchId)
+            .filter(photo -> photo.batchId() == batch.id())
             .orElseThrow(() -> new NotFound("picture", twinId));
-    Photo added = append(batch, folder, name, twin.asTaken());
+    String name = FileNames.shortened(FileNames.cleaned(arrival.path()), LONGEST_NAME);
+    Photo added = append(batch, arrival, name, twin.asTaken());
     if (twin.crop() != null) {
       added.needsRenditions();
     }

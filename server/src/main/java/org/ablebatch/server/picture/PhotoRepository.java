@@ -21,7 +21,11 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   record ConfidenceCount(Long batchId, int confidence, long count) {}
 
   /** A picture by which a batch can be shown. */
-  record Sample(Long batchId, Long id) {}
+  interface Sample {
+    Long getBatchId();
+
+    Long getId();
+  }
 
   /** A picture and the first one with the same bytes. */
   record Twin(Long id, Long of) {}
@@ -76,10 +80,15 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   List<ConfidenceCount> confidences(Collection<Long> batchIds);
 
   @Query(
-      """
-      select new org.ablebatch.server.picture.PhotoRepository$Sample(p.batchId, p.id)
-      from Photo p where p.batchId in :batchIds and p.removedAt is null and p.place <= :most order by p.place
-      """)
+      value =
+          """
+          SELECT batch_id, id FROM (
+            SELECT batch_id, id, place,
+              ROW_NUMBER() OVER (PARTITION BY batch_id ORDER BY place) AS rank_in_batch
+            FROM photo WHERE batch_id IN (:batchIds) AND removed_at IS NULL) ranked
+          WHERE rank_in_batch <= :most ORDER BY batch_id, place
+          """,
+      nativeQuery = true)
   List<Sample> firstPlaces(Collection<Long> batchIds, int most);
 
   @Query(
@@ -99,7 +108,15 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """)
   List<BatchCount> countRemoved(Collection<Long> batchIds);
 
-  @Query("select coalesce(max(p.place), 0) from Photo p where p.batchId = :batchId")
+  /** The last place that is taken, or kept for a file on its way. */
+  @Query(
+      value =
+          """
+          SELECT GREATEST(
+            (SELECT COALESCE(MAX(place), 0) FROM photo WHERE batch_id = :batchId),
+            (SELECT COALESCE(MAX(place), 0) FROM upload WHERE batch_id = :batchId))
+          """,
+      nativeQuery = true)
   int lastPlace(long batchId);
 
   Optional<Photo> findFirstByBatchIdAndOriginalBlobAndRemovedAtIsNullOrderByPlace(

@@ -20,6 +20,7 @@ class Upload {
   private long batchId;
   private String folder;
   private String name;
+  private int place;
   private long bytes;
 
   @Column(columnDefinition = "CHAR(64)")
@@ -43,6 +44,7 @@ class Upload {
     this.insideId = zip.id;
     this.folder = folder;
     this.name = name;
+    this.place = zip.place;
     this.bytes = bytes;
     this.fingerprint = fingerprint;
     this.state = UploadState.COME;
@@ -65,7 +67,13 @@ class Upload {
     state = UploadState.COME;
   }
 
-  /** From the beginning, or from where its bytes end. */
+  /** From the beginning, to another place: the old one may be held by what was taken out. */
+  void comeAgain(int newPlace) {
+    place = newPlace;
+    comeAgain();
+  }
+
+  /** From where its bytes end. */
   void comeAgain() {
     state = UploadState.COMING;
     photoId = null;
@@ -91,6 +99,11 @@ class Upload {
 
   String path() {
     return folder.isEmpty() ? name : folder + "/" + name;
+  }
+
+  /** The place in the batch that is kept for it, the first of many for a ZIP. */
+  int place() {
+    return place;
   }
 
   long bytes() {

@@ -70,8 +70,7 @@ class UploadReading {
       refuse(upload, "This file is larger than " + (MOST_PICTURE_BYTES >> 20) + " MB");
     } else {
       intake.take(
-          upload.batchId(),
-          upload.path(),
+          new IntakeService.Arrival(upload.batchId(), upload.path(), upload.place()),
           file,
           bytes(file),
           result -> uploads.lock(uploadId).ifPresent(row -> row.settle(result)));
@@ -141,10 +140,13 @@ class UploadReading {
 
     @Override
     public void take(String name, byte[] bytes) {
+      Integer place = zip.place() + files;
       String fingerprint = nextFingerprint();
       if (!uploads.existsByBatchIdAndFingerprint(zip.batchId(), fingerprint)) {
         intake.take(
-            zip.batchId(), name, bytes, result -> keep(fingerprint, name, bytes.length, result));
+            new IntakeService.Arrival(zip.batchId(), name, place),
+            bytes,
+            result -> keep(fingerprint, name, bytes.length, result));
       }
     }
 

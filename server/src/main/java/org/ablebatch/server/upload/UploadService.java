@@ -9,11 +9,13 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.ablebatch.codec.archive.ArchiveLimits;
 import org.ablebatch.core.deliver.FileNames;
 import org.ablebatch.core.sets.FolderPath;
 import org.ablebatch.server.picture.IntakeResult;
@@ -83,9 +85,9 @@ class UploadService {
       throw new BadInput("files", "1 to 10,000 files are announced at once");
     }
     List<String> fingerprints = files.stream().map(UploadService::fingerprint).toList();
-    insertNew(batchId, files, fingerprints);
+    int next = insertNew(batchId, files, fingerprints, intake.nextPlace(batchId));
     Map<String, Upload> known = known(batchId, fingerprints);
-    comeAgainWhereNeeded(known.values().stream().toList());
+    comeAgainWhereNeeded(known.values().stream().toList(), next);
     return fingerprints.stream()
         .map(fingerprint -> UploadView.of(known.get(fingerprint), offset(known.get(fingerprint))))
         .toList();
@@ -99,7 +101,16 @@ class UploadService {
     return Sha256.of(identity.getBytes(StandardCharsets.UTF_8));
   }
 
-  private void insertNew(long batchId, List<DeclaredFile> files, List<String> fingerprints) {
+  /**
+   * Keeps places in the order of the files, however they come in; a ZIP may need as many as it may
+   * hold files.
+   *
+   * @param first the first place that is free
+   * @return the next one
+   */
+  private int insertNew(
+      long batchId, List<DeclaredFile> files, List<String> fingerprints, int first) {
+    int place = first;
     Timestamp now = Timestamp.from(clock.instant());
     List<Object[]> rows = new ArrayList<>();
     for (int i = 0; i < files.size(); i++) {
@@ -109,16 +120,23 @@ class UploadService {
             batchId,
             FolderPath.of(file.path()),
             FileNames.shortened(FileNames.cleaned(file.path()), LONGEST_NAME),
+            place,
             file.bytes(),
             fingerprints.get(i),
             (file.bytes() == 0 ? UploadState.COME : UploadState.COMING).name(),
             now
           });
+      place += placesFor(file.path());
     }
     jdbc.batchUpdate(
-        "INSERT IGNORE INTO upload (batch_id, folder, name, bytes, fingerprint, state, created_at)"
-            + " VALUES (?, ?, ?, ?, ?, ?, ?)",
+        "INSERT IGNORE INTO upload (batch_id, folder, name, place, bytes, fingerprint, state,"
+            + " created_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
         rows);
+    return place;
+  }
+
+  private static int placesFor(String path) {
+    return path.toLowerCase(Locale.ROOT).endsWith(".zip") ? ArchiveLimits.DEFAULT.entries() : 1;
   }
 
   private Map<String, Upload> known(long batchId, List<String> fingerprints) {
@@ -133,7 +151,8 @@ class UploadService {
   }
 
   /** What was refused, or was taken out of the batch since, is wanted once more. */
-  private void comeAgainWhereNeeded(List<Upload> known) {
+  private void comeAgainWhereNeeded(List<Upload> known, int freePlace) {
+    int place = freePlace;
     List<Upload> taken =
         known.stream().filter(u -> u.state() == UploadState.TAKEN && u.photoId() != null).toList();
     Set<Long> there =
@@ -143,7 +162,8 @@ class UploadService {
     for (Upload upload : known) {
       boolean gone = taken.contains(upload) && !there.contains(upload.id());
       if (upload.state() == UploadState.REFUSED || gone) {
-        upload.comeAgain();
+        upload.comeAgain(place);
+        place += placesFor(upload.name());
         folder.forget(upload.id());
       }
     }
@@ -252,7 +272,9 @@ class UploadService {
       throw new Conflict("“" + upload.name() + "” was not held back as a duplicate.");
     }
     IntakeResult result =
-        intake.takeTwin(upload.batchId(), upload.folder(), upload.name(), upload.duplicateOf());
+        intake.takeTwin(
+            new IntakeService.Arrival(upload.batchId(), upload.path(), upload.place()),
+            upload.duplicateOf());
     upload.settle(result);
     return result;
   }

@@ -74,7 +74,10 @@ class IntakeServiceTest {
     List<IntakeResult> marks = new ArrayList<>();
 
     IntakeResult result =
-        intake.take(1, "list/prices.txt", "9.90".getBytes(StandardCharsets.UTF_8), marks::add);
+        intake.take(
+            new IntakeService.Arrival(1, "list/prices.txt", null),
+            "9.90".getBytes(StandardCharsets.UTF_8),
+            marks::add);
 
     assertThat(result.fileName()).isEqualTo("prices.txt");
     assertThat(result.problem()).contains("text file");
