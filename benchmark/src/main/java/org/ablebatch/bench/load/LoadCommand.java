@@ -168,10 +168,10 @@ public final class LoadCommand implements Callable<Integer> {
 
     int most = client.get("/api/v1/workers").get("most").asInt();
     setWorkers(most);
-    long together = System.nanoTime();
-    int then = settled();
     Thread.sleep(15_000);
     Latency.Result loaded = Latency.measure(client, batch, mended, LATENCY_SAMPLES);
+    long together = System.nanoTime();
+    int then = settled();
     List<String> curve = new ArrayList<>();
     int step = Math.max(1, (pictures - then) / 10);
     for (int next = then; next < pictures; next = Math.min(pictures, next + step)) {
@@ -193,7 +193,9 @@ public final class LoadCommand implements Callable<Integer> {
     figures.line(
         "| pictures: heap in use / memory of the process, MB | %s |", String.join("; ", curve));
     figures.line("");
-    figures.line("| median / 99th percentile | stroke kept | look tried out | page of 100 |");
+    figures.line(
+        "| median / 99th percentile | stroke kept | look tried out, the stroke rendered |"
+            + " page of 100 |");
     figures.line("|---|---|---|---|");
     figures.line("%s", idle.row("nothing runs"));
     figures.line("%s", loaded.row(most + " workers cut"));

@@ -73,8 +73,7 @@ public class CutQueue {
 
   private List<Photo> inState(long batchId, PictureState state) {
     batches.require(batchId);
-    return photos.findByBatchIdAndStateAndQueuedAndRemovedAtIsNullOrderByPlace(
-        batchId, state, false);
+    return photos.lockAllInState(batchId, state, false);
   }
 
   private int queued(long batchId, List<Photo> added) {
@@ -87,10 +86,7 @@ public class CutQueue {
   @Transactional
   public int cancel(long batchId) {
     batches.require(batchId);
-    List<Photo> queued =
-        photos.findByBatchIdAndQueued(batchId, true).stream()
-            .filter(photo -> photo.state() == PictureState.WAITING)
-            .toList();
+    List<Photo> queued = photos.lockAllInState(batchId, PictureState.WAITING, true);
     queued.forEach(Photo::dequeue);
     batches.require(batchId).setPaused(false);
     return queued(batchId, queued);

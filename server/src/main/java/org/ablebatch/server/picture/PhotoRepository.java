@@ -122,10 +122,14 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   Optional<Photo> findFirstByBatchIdAndOriginalBlobAndRemovedAtIsNullOrderByPlace(
       long batchId, String originalBlob);
 
-  List<Photo> findByBatchIdAndStateAndQueuedAndRemovedAtIsNullOrderByPlace(
-      long batchId, PictureState state, boolean queued);
-
-  List<Photo> findByBatchIdAndQueued(long batchId, boolean queued);
+  /** Locked, so that no worker takes one of them meanwhile. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query(
+      """
+      select p from Photo p where p.batchId = :batchId and p.state = :state and p.queued = :queued
+        and p.removedAt is null order by p.place
+      """)
+  List<Photo> lockAllInState(long batchId, PictureState state, boolean queued);
 
   List<Photo> findByBatchIdAndRemovedAtIsNullOrderByPlace(long batchId);
 
