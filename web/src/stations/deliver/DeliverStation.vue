@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { App, Button } from 'ant-design-vue'
+import { App, Button, Checkbox } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
@@ -111,6 +111,26 @@ async function make() {
   }
 }
 
+const enlarged = computed(
+  () =>
+    preflight.value?.content.filter((f) => f.notes.some((note) => note.startsWith('enlarged')))
+      .length ?? 0,
+)
+
+async function sharpen(on: boolean) {
+  try {
+    await need(
+      api.PATCH('/api/v1/batches/{id}', {
+        params: { path: { id: batchId.value } },
+        body: { sharpenEnlarged: on },
+      }),
+    )
+    await client.invalidateQueries({ queryKey: keys.batch(batchId.value) })
+  } catch (error) {
+    void message.error(sentenceOf(error))
+  }
+}
+
 useKeys({ Enter: () => void make() })
 </script>
 
@@ -151,6 +171,15 @@ useKeys({ Enter: () => void make() })
       <TicketFacts v-if="batch" :batch="batch" />
     </template>
     <template #acts>
+      <Checkbox
+        v-if="batch && (enlarged > 0 || batch.sharpenEnlarged)"
+        :checked="batch.sharpenEnlarged"
+        class="small"
+        @change="sharpen(!batch.sharpenEnlarged)"
+      >
+        Sharpen the edges of the {{ enlarged.toLocaleString('en') }} that are enlarged. It brings
+        back no detail that the photograph does not have.
+      </Checkbox>
       <span v-if="preflight" class="small quiet">
         {{
           preflight.needALook === 0

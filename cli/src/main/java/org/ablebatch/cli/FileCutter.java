@@ -14,12 +14,15 @@ import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.ReadPicture;
 import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.DeepCutoutWriter;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.cut.CutOutcome;
 import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.CutRequest;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.raster.DeepPicture;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.prior.LearnedPriors;
 
@@ -73,7 +76,8 @@ final class FileCutter {
   CutReport cut(Task task) {
     String file = task.file().getFileName().toString();
     try {
-      ReadPicture read = reader.read(Files.readAllBytes(task.file()));
+      byte[] bytes = Files.readAllBytes(task.file());
+      ReadPicture read = reader.read(bytes);
       long began = System.nanoTime();
       CutRequest request = CutRequest.of(read.picture(), method).withEmptySet(emptySet);
       CutOutcome outcome = cutter.cut(request, CutProgress.NONE);
@@ -82,7 +86,7 @@ final class FileCutter {
         return CutReport.failed(file, nothing.reason());
       }
       CutOutcome.Done done = (CutOutcome.Done) outcome;
-      write(task.name() + ".png", PictureWriter.png(done.cutout().toPicture()));
+      write(task.name() + ".png", png(bytes, read, done.cutout()));
       if (withMatte) {
         write(task.name() + ".matte.png", PictureWriter.mattePng(done.cutout().matte()));
       }
@@ -95,6 +99,13 @@ final class FileCutter {
       return CutReport.failed(
           file, "The picture needs more memory: try --threads 1, or ABLE_JAVA_OPTS=-Xmx6g");
     }
+  }
+
+  /** With 16 bits a colour where the original has them. */
+  private byte[] png(byte[] bytes, ReadPicture read, Cutout cutout) throws UnreadablePicture {
+    Optional<DeepPicture> deep = read.bits() > 8 ? reader.readDeep(bytes) : Optional.empty();
+    return deep.map(all -> DeepCutoutWriter.png(cutout, read.picture(), all))
+        .orElseGet(() -> PictureWriter.png(cutout.toPicture()));
   }
 
   /** A result is there whole or not at all. */

@@ -77,30 +77,13 @@ final class Application implements AutoCloseable {
     awaitEnd();
   }
 
-  /** Ends the database at once; the application goes on without it. */
+  /** Ends the database at once; the start command has to start it again. */
   void killDatabase() throws IOException, InterruptedException {
     Path pidFile = data.resolve("database").resolve("mariadb.pid");
     ProcessHandle server =
         ProcessHandle.of(Long.parseLong(Files.readString(pidFile).strip())).orElseThrow();
     server.destroyForcibly();
     server.onExit().join();
-  }
-
-  /** Starts the database again on its old port, as a service manager would. */
-  void restartDatabase() throws IOException, InterruptedException {
-    Path folder = data.resolve("database");
-    Process starter =
-        new ProcessBuilder(
-                START.resolveSibling("scripts").resolve("database").toString(),
-                "start",
-                folder.toString(),
-                Files.readString(folder.resolve("port")).strip())
-            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-            .redirectError(ProcessBuilder.Redirect.INHERIT)
-            .start();
-    if (starter.waitFor() != 0) {
-      throw new IllegalStateException("the database did not start again");
-    }
   }
 
   /** Ends it as Ctrl+C does. */

@@ -50,7 +50,6 @@ class ReliabilityTest {
       int before = api.pictures(batch).size();
       Api.await(PATIENCE, () -> api.pictures(batch).size() >= Math.min(PICTURES, before + 3));
       application.killDatabase();
-      application.restartDatabase();
       sender.join();
       new Tus(application.address()).send(batch, files);
       Api.await(PATIENCE, () -> api.pictures(batch).size() == PICTURES);
@@ -58,8 +57,6 @@ class ReliabilityTest {
       api.post("/api/v1/batches/" + batch + "/cut", "");
       Api.await(PATIENCE, () -> api.count(batch, "to-check") >= 3);
       application.killDatabase();
-      Thread.sleep(1500);
-      application.restartDatabase();
       int done = 6;
       Api.await(PATIENCE, () -> api.count(batch, "to-check") >= done);
       // As a power cut does it.

@@ -7,10 +7,12 @@ import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.ablebatch.codec.read.UnreadablePicture.Reason;
+import org.ablebatch.core.raster.DeepPicture;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 
@@ -43,6 +45,20 @@ public final class PictureReader {
         image.getColorModel().getComponentSize(0),
         facts.profile(),
         facts.hasPlace());
+  }
+
+  /**
+   * All 16 bits of a file that has them.
+   *
+   * @return upright, sRGB; empty for a file with 8 bits or less
+   * @throws UnreadablePicture with a sentence that does not name the file
+   */
+  public Optional<DeepPicture> readDeep(byte[] bytes) throws UnreadablePicture {
+    BufferedImage image = decode(bytes, kindOf(bytes));
+    if (image.getColorModel().getComponentSize(0) <= 8) {
+      return Optional.empty();
+    }
+    return Optional.of(Orientation.apply(DeepPixels.of(image), FileFacts.of(bytes).orientation()));
   }
 
   /**

@@ -1,11 +1,14 @@
 package org.ablebatch.server.picture;
 
+import java.util.Optional;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.DeepCutoutWriter;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.check.TellTale;
 import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.raster.DeepPicture;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
@@ -49,6 +52,25 @@ public class CutoutFiles {
     try {
       Picture whole = reader.read(blobs.get(blob)).picture();
       return crop == null ? whole : whole.crop(crop);
+    } catch (UnreadablePicture e) {
+      throw damaged(e);
+    }
+  }
+
+  /**
+   * A version's cutout as a PNG of 16 bits a colour.
+   *
+   * @return empty when the photograph has no more than 8
+   */
+  Optional<byte[]> deepCutout(CutoutVersion version) {
+    try {
+      Optional<DeepPicture> deep = reader.readDeep(blobs.get(version.sourceBlob()));
+      if (deep.isEmpty()) {
+        return Optional.empty();
+      }
+      DeepPicture part = version.crop() == null ? deep.get() : deep.get().crop(version.crop());
+      Picture original = original(version);
+      return Optional.of(DeepCutoutWriter.png(cutout(original, version), original, part));
     } catch (UnreadablePicture e) {
       throw damaged(e);
     }

@@ -1,6 +1,7 @@
 package org.ablebatch.server.picture;
 
 import java.time.Duration;
+import java.util.Optional;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.problem.NotFound;
@@ -98,12 +99,25 @@ class PhotoFilesController {
     return rendition(blobs.get(blob), cutout ? caching(v) : FOR_GOOD);
   }
 
-  /** The cutout at full size, transparent. */
+  /**
+   * The cutout at full size, transparent.
+   *
+   * @param bits 16 = with all that the original has, where it has more than 8
+   */
   @GetMapping(path = "/cutout.png", produces = MediaType.IMAGE_PNG_VALUE)
-  ResponseEntity<byte[]> cutout(@PathVariable long id, @RequestParam(required = false) Long v) {
+  ResponseEntity<byte[]> cutout(
+      @PathVariable long id,
+      @RequestParam(required = false) Long v,
+      @RequestParam(defaultValue = "8") int bits) {
     touchUp.renderPending(id);
     PhotoRow row = photos.row(id);
     CutoutVersion version = shown(row, v);
+    if (bits > 8) {
+      Optional<byte[]> deep = files.deepCutout(version);
+      if (deep.isPresent()) {
+        return image(MediaType.IMAGE_PNG, deep.get(), caching(v));
+      }
+    }
     Picture cutout = files.cutout(files.original(version), version).toPicture();
     return image(MediaType.IMAGE_PNG, PictureWriter.quickPng(cutout), caching(v));
   }
