@@ -39,7 +39,16 @@ final class Application implements AutoCloseable {
    */
   static Application start(Path data, Map<String, String> environment, String... options)
       throws IOException {
-    int port = freePort();
+    return start(freePort(), data, environment, options);
+  }
+
+  /** Once more where it stood before, after it was killed. */
+  Application again(String... options) throws IOException {
+    return start(port, data, Map.of(), options);
+  }
+
+  private static Application start(
+      int port, Path data, Map<String, String> environment, String... options) throws IOException {
     List<String> command = new ArrayList<>();
     command.addAll(
         List.of(START.toString(), "--port", String.valueOf(port), "--data", data.toString()));
