@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
+import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { useBatch, useBatchEvents, usePictures } from '../api/queries'
+import { useBatch, useBatchEvents, usePictures, useServerUploads } from '../api/queries'
+import { useUploads } from '../api/uploads'
+import { useFileDrop } from '../stations/intake/useFileDrop'
 import { sentenceOf } from '../api/client'
 import HouseMark from './HouseMark.vue'
 import KeySheet from './KeySheet.vue'
@@ -23,6 +25,17 @@ watch(
 const batch = useBatch(batchId)
 const list = usePictures(batchId)
 useBatchEvents(batchId)
+
+const uploads = useUploads()
+const arrived = useServerUploads(batchId)
+const { isOver } = useFileDrop((files) => {
+  void uploads.add(batchId.value, files, arrived.data.value?.taken)
+  void router.push({ name: 'intake', params: { id: batchId.value } })
+})
+useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => {
+  // What is not sent yet comes only as long as this page is open.
+  if (uploads.busy) event.preventDefault()
+})
 
 const pictures = computed(() => list.data.value ?? [])
 const selectedId = ref<number | null>(null)
@@ -55,13 +68,14 @@ useKeys({
 </script>
 
 <template>
-  <div v-if="batch.data.value" class="shell" :class="{ folded: ticketFolded }">
+  <div v-if="batch.data.value" class="shell" :class="{ folded: ticketFolded, over: isOver }">
     <header>
       <HouseMark :title="batch.data.value.name" sub="Quillmoor Garden Works" />
       <LineNav :batch="batch.data.value" />
       <div class="right small quiet">
         <span v-if="beingCut(batch.data.value) > 0">
-          {{ beingCut(batch.data.value).toLocaleString('en') }} being cut
+          {{ beingCut(batch.data.value).toLocaleString('en') }}
+          {{ batch.data.value.paused ? 'paused' : 'being cut' }}
         </span>
         <button class="plain" aria-label="Show the keys" @click="keysShown = true">
           <kbd>?</kbd>
@@ -107,6 +121,20 @@ header {
   background: none;
   padding: 0;
   cursor: pointer;
+}
+
+.shell.over::after {
+  content: 'Drop: into this batch';
+  position: fixed;
+  inset: 64px 0 0;
+  z-index: 20;
+  display: grid;
+  place-items: center;
+  font: 600 18px/24px var(--text);
+  color: var(--teal);
+  background: rgb(227 237 234 / 82%);
+  box-shadow: inset 0 0 0 3px var(--teal);
+  pointer-events: none;
 }
 
 .folded :deep(.ticket) {

@@ -23,6 +23,7 @@ function batch(counts: Partial<Record<PictureState, number>>, queued = 0): Batch
     sharpenEnlarged: false,
     notes: null,
     removed: 0,
+    paused: false,
     emptySet: null,
     look: { backdrop: 'transparent', marginPercent: 8 },
     counts: all,
@@ -54,6 +55,9 @@ describe('the line', () => {
     expect(nextStep(batch({})).action).toBe('Add pictures')
     expect(nextStep(batch({ waiting: 4 })).station).toBe('cut')
     expect(nextStep(batch({ waiting: 4 }, 4)).words).toBe('4 being cut')
+    expect(nextStep({ ...batch({ waiting: 4 }, 4), paused: true }).words).toBe(
+      'Paused, 4 left to cut',
+    )
     expect(nextStep(batch({ 'to-check': 1200, passed: 3 })).words).toBe('1,200 to check')
     expect(nextStep(batch({ 'in-touch-up': 1, passed: 3 })).station).toBe('touch-up')
     expect(nextStep(batch({ passed: 3 })).station).toBe('deliver')

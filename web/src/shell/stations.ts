@@ -79,7 +79,9 @@ export function nextStep(b: Batch): NextStep {
   }
   if (beingCut(b) > 0) {
     return {
-      words: many(beingCut(b), 'being cut'),
+      words: b.paused
+        ? `Paused, ${many(beingCut(b), 'left to cut')}`
+        : many(beingCut(b), 'being cut'),
       action: 'Open',
       station: 'cut',
       pressing: false,

@@ -23,7 +23,6 @@ import SetsDialog from './SetsDialog.vue'
 import SieveBar from './SieveBar.vue'
 import UploadPanel from './UploadPanel.vue'
 import { useActs } from './useActs'
-import { useFileDrop } from './useFileDrop'
 import { useMarks } from './useMarks'
 
 const { message } = App.useApp()
@@ -34,7 +33,6 @@ const specs = useSpecs(batchId)
 const arrived = useServerUploads(batchId)
 const removedPictures = useRemoved(batchId)
 const { act, remove, bringBack, swap } = useActs(batchId)
-const { isOver } = useFileDrop(take)
 
 const head = ref<InstanceType<typeof IntakeHead> | null>(null)
 const sieve = ref<Sieve>(NO_SIEVE)
@@ -132,7 +130,7 @@ useKeys({
 
 <template>
   <StationFrame>
-    <div class="intake" :class="{ over: isOver }">
+    <div class="intake">
       <IntakeHead
         ref="head"
         :title="removedShown ? 'Taken out of the batch' : 'Pictures'"
@@ -240,11 +238,6 @@ useKeys({
   display: flex;
   flex-direction: column;
   gap: 12px;
-}
-
-.intake.over {
-  box-shadow: inset 0 0 0 3px var(--teal);
-  background: var(--teal-wash);
 }
 
 .grid {

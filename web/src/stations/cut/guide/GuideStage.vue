@@ -31,7 +31,7 @@ function load(address: string | null, into: typeof original) {
 }
 
 watch(
-  () => props.picture.id,
+  () => props.picture.originalKey,
   () => {
     view.setPicture(props.picture)
     load(addressOf.preview(props.picture), original)

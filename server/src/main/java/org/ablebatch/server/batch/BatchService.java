@@ -131,6 +131,7 @@ public class BatchService {
         facts.total,
         facts.removed,
         facts.queued,
+        batch.isPaused(),
         facts.confidences,
         facts.median(),
         facts.samples,

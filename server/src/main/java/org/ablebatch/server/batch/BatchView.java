@@ -15,6 +15,7 @@ import java.util.Map;
  * @param counts pictures per state, by the states' names; states without pictures count 0
  * @param removed pictures that were taken out and can be brought back
  * @param queued pictures that wait for a worker, a part of {@code waiting}
+ * @param paused nothing of the queue is begun
  * @param confidences how many checked-or-waiting cutouts fall in each band of ten, from 0 to 100
  * @param medianConfidence null before the first cutout
  * @param samples up to five picture ids to show the batch by
@@ -34,6 +35,7 @@ public record BatchView(
     long total,
     long removed,
     long queued,
+    boolean paused,
     List<Integer> confidences,
     Integer medianConfidence,
     List<Long> samples,
