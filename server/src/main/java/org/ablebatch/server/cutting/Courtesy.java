@@ -48,8 +48,9 @@ class Courtesy extends OncePerRequestFilter {
 
   /** Waits until nobody waits, or for a fifth of a second. */
   void letOthersFirst() {
+    long works = worksUntil.get();
     long began = System.nanoTime();
-    if (beingAnswered.get() == 0 || began < worksUntil.get()) {
+    if (beingAnswered.get() == 0 || began - works < 0) {
       return;
     }
     long waited = 0;

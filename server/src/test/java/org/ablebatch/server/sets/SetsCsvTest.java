@@ -1,0 +1,54 @@
+package org.ablebatch.server.sets;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.ablebatch.core.sets.SetList.Line;
+import org.ablebatch.core.sets.SetPlace;
+import org.ablebatch.server.problem.BadInput;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class SetsCsvTest {
+  private static final List<Line> TWO =
+      List.of(
+          new Line("a.jpg", new SetPlace("A1", "tools")), new Line("b", new SetPlace("B2", null)));
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "a.jpg,A1,tools\nb,B2,\n",
+        "a.jpg;A1;tools\r\nb;B2\r\n",
+        "a.jpg\tA1\ttools\n\n b \t B2 \t\n",
+        "\uFEFFFile,Code,Group\na.jpg,A1,tools\nb,B2,",
+        "group,note,file,code\ntools,x,a.jpg,A1\n,,b,B2\n",
+        "\"a.jpg\",\"A1\",\"tools\"\nb,B2,\"\""
+      })
+  void listsAsSpreadsheetsWriteThem(String text) {
+    assertThat(SetsCsv.read(text.getBytes(StandardCharsets.UTF_8))).isEqualTo(TWO);
+  }
+
+  @Test
+  void oldSpreadsheetsWriteAnotherAlphabet() {
+    byte[] bytes = "fern.jpg;Q1;Sträucher\n".getBytes(Charset.forName("windows-1252"));
+
+    assertThat(SetsCsv.read(bytes).get(0).place().group()).isEqualTo("Sträucher");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "a.jpg\nb.jpg\n", "file,price\na.jpg,9\n", "a.jpg,\"A1\nb,B2"})
+  void whatGivesNothingIsRefused(String text) {
+    assertThatThrownBy(() -> SetsCsv.read(text.getBytes(StandardCharsets.UTF_8)))
+        .isInstanceOf(BadInput.class);
+  }
+
+  @Test
+  void aPictureIsNoList() {
+    assertThatThrownBy(() -> SetsCsv.read(new byte[] {(byte) 0x89, 'P', 'N', 'G', 0, 0}))
+        .hasMessageContaining("another kind of file");
+  }
+}
