@@ -87,6 +87,10 @@ function leaveWhole() {
   void act(ids.value, { action: allWhole.value ? 'cut-after-all' : 'leave-whole' })
 }
 
+function takeOutOrBringBack() {
+  void (removedShown.value ? bringBack(ids.value) : remove(ids.value))
+}
+
 function crop(trim: Trim | null) {
   void act(ids.value, { action: 'crop', trim: trim ?? undefined })
 }
@@ -111,7 +115,8 @@ useKeys({
   c: whenChosen(() => (cropping.value = true)),
   m: whenChosen(() => (askingMethod.value = true)),
   s: () => (givingSets.value = true),
-  Delete: whenChosen(() => void (removedShown.value ? bringBack(ids.value) : remove(ids.value))),
+  Delete: whenChosen(takeOutOrBringBack),
+  Backspace: whenChosen(takeOutOrBringBack),
   'Ctrl+z': () => void bringBack(),
   'Ctrl+a': all,
   Escape: clear,

@@ -26,6 +26,9 @@ const chips = computed(() =>
     return count > 0 || sieve.value.flags.includes(f.flag) ? [{ ...f, count }] : []
   }),
 )
+const notCut = computed(
+  () => props.pictures.filter((p) => p.state === 'waiting' && !p.queued).length,
+)
 const formats = computed(() => options(props.pictures.map((p) => p.format)))
 const groups = computed(() =>
   options(
@@ -56,6 +59,15 @@ function set(change: Partial<Sieve>) {
 
 <template>
   <div class="sieve" role="group" aria-label="Show only">
+    <button
+      v-if="notCut > 0 && notCut < pictures.length"
+      class="chip"
+      :class="{ on: sieve.notCut }"
+      :aria-pressed="sieve.notCut"
+      @click="set({ notCut: !sieve.notCut })"
+    >
+      Not cut yet <b class="num">{{ notCut.toLocaleString('en') }}</b>
+    </button>
     <button
       v-for="chip in chips"
       :key="chip.flag"

@@ -78,6 +78,7 @@ public class CutQueue {
 
   private int queued(long batchId, List<Photo> added) {
     events.changed(batchId);
+    added.forEach(photo -> events.changed(batchId, photo.id()));
     events.afterCommit(workers::ring);
     return added.size();
   }

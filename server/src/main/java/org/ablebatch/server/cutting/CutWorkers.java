@@ -75,7 +75,6 @@ public class CutWorkers implements SmartLifecycle {
         if (index >= count.wanted() || !workOnce()) {
           waitForBell(LOOK_AGAIN_MILLIS);
         }
-        trouble = null;
       } catch (StorageFailed e) {
         trouble = e.getMessage() + " Cutting goes on by itself when that is over.";
         waitForBell(AFTER_TROUBLE_MILLIS);
@@ -90,7 +89,9 @@ public class CutWorkers implements SmartLifecycle {
 
   /** The most urgent kind of work first. */
   private boolean workOnce() {
-    return kinds.stream().anyMatch(kind -> kind.runNext(progress));
+    boolean worked = kinds.stream().anyMatch(kind -> kind.runNext(progress));
+    trouble = null;
+    return worked;
   }
 
   private void waitForBell(long millis) {

@@ -1,6 +1,7 @@
 package org.ablebatch.server.cutting;
 
-import java.util.List;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.UUID;
 import org.ablebatch.server.progress.BatchEvents;
 import org.slf4j.Logger;
@@ -57,14 +58,16 @@ public class WorkerPresence {
         UPDATE strip_cell SET state = 'WAITING', claimed_by = NULL
         WHERE state = 'CUTTING' AND claimed_by NOT IN (SELECT id FROM worker_process)
         """);
-    List<Long> batches =
-        jdbc.queryForList(
-            """
-            SELECT DISTINCT batch_id FROM photo WHERE queued AND state = 'cutting'
-              AND (claimed_by IS NULL OR claimed_by NOT IN (SELECT id FROM worker_process))
-            """,
-            Long.class);
-    if (batches.isEmpty()) {
+    Map<Long, Long> batchOfPicture = new HashMap<>();
+    jdbc.query(
+        """
+        SELECT id, batch_id FROM photo WHERE queued AND state = 'cutting'
+          AND (claimed_by IS NULL OR claimed_by NOT IN (SELECT id FROM worker_process))
+        """,
+        row -> {
+          batchOfPicture.put(row.getLong(1), row.getLong(2));
+        });
+    if (batchOfPicture.isEmpty()) {
       return;
     }
     int taken =
@@ -75,7 +78,7 @@ public class WorkerPresence {
               AND (claimed_by IS NULL OR claimed_by NOT IN (SELECT id FROM worker_process))
             """);
     LOG.info("{} pictures of a process that ended are cut anew", taken);
-    batches.forEach(events::changed);
+    batchOfPicture.forEach((picture, batch) -> events.changed(batch, picture));
   }
 
   /** This process cuts nothing any more; others need not wait to notice. */

@@ -77,6 +77,9 @@ class IntakeWorkers implements SmartLifecycle {
   private Optional<Long> claim() {
     synchronized (inWork) {
       List<Long> next = uploads.next(UploadState.COME, List.copyOf(inWork), Limit.of(1));
+      if (next.isEmpty() && inWork.equals(Set.of(NO_UPLOAD))) {
+        trouble = null;
+      }
       inWork.addAll(next);
       return next.stream().findFirst();
     }
