@@ -25,7 +25,12 @@ import tools.jackson.databind.JsonNode;
     description = "Sends, cuts and watches a large batch; prints what it measured as Markdown.")
 public final class LoadCommand implements Callable<Integer> {
   private static final int SENDERS = 4;
+  private static final int FIRST_ANNOUNCED = 40;
   private static final int ANNOUNCED_AT_ONCE = 1000;
+
+  /** Nobody drops a folder in the first seconds after the start. */
+  private static final long AFTER_START_MILLIS = 8000;
+
   private static final int CUT_FIRST = 6;
   private static final int LATENCY_SAMPLES = 60;
   private static final double BYTES_PER_MEGABYTE = 1e6;
@@ -64,6 +69,7 @@ public final class LoadCommand implements Callable<Integer> {
       application = StartedApplication.start(repository, folder.resolve("data"), port, javaOptions);
       try {
         client = new LoadClient(application.address());
+        Thread.sleep(AFTER_START_MILLIS);
         batch = client.send("POST", "/api/v1/batches", "{\"name\": \"Load\"}").get("id").asLong();
         upload(files, megabytes, copying);
         long mended = cutSomeFirst();
@@ -86,8 +92,9 @@ public final class LoadCommand implements Callable<Integer> {
     ExecutorService senders = Executors.newFixedThreadPool(SENDERS + 1);
     Future<Double> firstThumbnail = senders.submit(() -> firstThumbnail(began));
     List<Future<?>> sent = new ArrayList<>();
-    for (int from = 0; from < files.size(); from += ANNOUNCED_AT_ONCE) {
-      List<Path> some = files.subList(from, Math.min(files.size(), from + ANNOUNCED_AT_ONCE));
+    for (int from = 0, to; from < files.size(); from = to) {
+      to = Math.min(files.size(), from + (from == 0 ? FIRST_ANNOUNCED : ANNOUNCED_AT_ONCE));
+      List<Path> some = files.subList(from, to);
       Iterator<JsonNode> answers = announce(some).iterator();
       for (Path file : some) {
         long id = answers.next().get("id").asLong();

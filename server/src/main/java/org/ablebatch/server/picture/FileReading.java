@@ -8,7 +8,6 @@ import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.ReadPicture;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.core.check.Sharpness;
-import org.ablebatch.core.dress.QuickShrink;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.scene.SceneFacts;
@@ -19,9 +18,6 @@ import org.springframework.stereotype.Component;
 /** Reads a file once and keeps everything that is to be known of it later. */
 @Component
 class FileReading {
-  /** Blur is judged at the size at which pictures are looked at and delivered. */
-  private static final int JUDGED_AT_PX = 1280;
-
   /** Decoded pictures are large; more of them at once than cores gains nothing. */
   private final Semaphore decoding = new Semaphore(Runtime.getRuntime().availableProcessors());
 
@@ -54,7 +50,8 @@ class FileReading {
     try {
       ReadPicture read = reader.read(bytes);
       Picture picture = read.picture();
-      boolean transparent = picture.hasTransparency();
+      // Everything that is seen on a screen follows from one reduction of the original.
+      Picture preview = Renditions.reduced(picture);
       return new TakenFile(
           keep.get(),
           bytes.length,
@@ -62,15 +59,15 @@ class FileReading {
           read.shownByBrowsers(),
           picture.width(),
           picture.height(),
-          blobs.put(Renditions.thumbnail(picture)),
-          blobs.put(Renditions.preview(picture)),
+          blobs.put(Renditions.thumbnail(preview)),
+          blobs.put(Renditions.preview(preview)),
           new IntakeFacts(
               read.profile(),
               read.bits(),
               read.hasPlace(),
-              transparent,
-              Sharpness.of(QuickShrink.toLongSide(picture, JUDGED_AT_PX)),
-              SceneFacts.of(picture).toText()));
+              picture.hasTransparency(),
+              Sharpness.of(preview),
+              SceneFacts.of(preview).toText()));
     } finally {
       decoding.release();
     }
@@ -85,8 +82,9 @@ class FileReading {
     decoding.acquire();
     try {
       Picture whole = reader.read(blobs.get(originalBlob)).picture();
-      Picture part = crop == null ? whole : whole.crop(crop);
-      return new Small(blobs.put(Renditions.thumbnail(part)), blobs.put(Renditions.preview(part)));
+      Picture preview = Renditions.reduced(crop == null ? whole : whole.crop(crop));
+      return new Small(
+          blobs.put(Renditions.thumbnail(preview)), blobs.put(Renditions.preview(preview)));
     } finally {
       decoding.release();
     }

@@ -14,12 +14,17 @@ public final class Renditions {
 
   private Renditions() {}
 
+  /** A picture at the size of the screen: what its preview and its thumbnail are made of. */
+  public static Picture reduced(Picture original) {
+    return QuickShrink.toLongSide(original, PREVIEW_PX);
+  }
+
   public static byte[] thumbnail(Picture original) {
     return opaque(QuickShrink.toLongSide(original, THUMBNAIL_PX));
   }
 
   public static byte[] preview(Picture original) {
-    return opaque(QuickShrink.toLongSide(original, PREVIEW_PX));
+    return opaque(reduced(original));
   }
 
   public static byte[] cutoutThumbnail(Picture cutout) {

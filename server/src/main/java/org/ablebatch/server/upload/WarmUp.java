@@ -38,11 +38,11 @@ class WarmUp {
     PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
     try {
       for (int i = 0; i < TIMES; i++) {
-        Picture picture = reader.read(file).picture();
-        Renditions.thumbnail(picture);
-        Renditions.preview(picture);
-        Sharpness.of(picture);
-        SceneFacts.of(picture);
+        Picture preview = Renditions.reduced(reader.read(file).picture());
+        Renditions.thumbnail(preview);
+        Renditions.preview(preview);
+        Sharpness.of(preview);
+        SceneFacts.of(preview);
       }
     } catch (UnreadablePicture e) {
       LOG.debug("the made-up photograph could not be read", e);
