@@ -33,6 +33,8 @@ public final class LoadCommand implements Callable<Integer> {
 
   private static final int CUT_FIRST = 6;
   private static final int LATENCY_SAMPLES = 60;
+  private static final int TENTHS = 10;
+  private static final long SETTLING_MILLIS = 15_000;
   private static final double BYTES_PER_MEGABYTE = 1e6;
 
   @Option(names = "--pictures", description = "how many (default: ${DEFAULT-VALUE})")
@@ -74,6 +76,7 @@ public final class LoadCommand implements Callable<Integer> {
         upload(files, megabytes, copying);
         long mended = cutSomeFirst();
         Latency.Result idle = Latency.measure(client, batch, mended, LATENCY_SAMPLES);
+        System.err.println(idle.row("nothing runs"));
         run(idle, mended);
       } finally {
         application.close();
@@ -171,34 +174,20 @@ public final class LoadCommand implements Callable<Integer> {
     int before = settled();
     client.send("POST", "/api/v1/batches/" + batch + "/cut", "");
     await(() -> settled() - before >= byOneWorker);
-    double alone = (settled() - before) / secondsSince(began) * 60;
+    figures.line(
+        "| cut by 1 worker | %.1f pictures a minute |",
+        (settled() - before) / secondsSince(began) * 60);
 
     int most = client.get("/api/v1/workers").get("most").asInt();
     setWorkers(most);
-    Thread.sleep(15_000);
+    Thread.sleep(SETTLING_MILLIS);
     Latency.Result loaded = Latency.measure(client, batch, mended, LATENCY_SAMPLES);
-    long together = System.nanoTime();
-    int then = settled();
-    List<String> curve = new ArrayList<>();
-    int step = Math.max(1, (pictures - then) / 10);
-    for (int next = then; next < pictures; next = Math.min(pictures, next + step)) {
-      int upTo = next;
-      await(() -> settled() >= upTo);
-      curve.add(
-          "%,d: %d/%d"
-              .formatted(
-                  settled(), application.heapMegabytes(), application.residentMegabytes(false)));
-    }
-    await(() -> settled() >= pictures);
-    double rate = (pictures - then) / secondsSince(together) * 60;
-    figures.line("| cut by 1 worker | %.1f pictures a minute |", alone);
-    figures.line("| cut by %d workers | %.1f pictures a minute |", most, rate);
+    System.err.println(loaded.row("loaded"));
+    watch(most);
     figures.line(
         "| could not be cut | %d |",
         client.get("/api/v1/batches/" + batch).get("counts").get("failed").asInt());
     figures.line("| most memory of the process | %,d MB |", application.residentMegabytes(true));
-    figures.line(
-        "| pictures: heap in use / memory of the process, MB | %s |", String.join("; ", curve));
     figures.line("");
     figures.line(
         "| median / 99th percentile | stroke kept | look tried out, the stroke rendered |"
@@ -206,6 +195,29 @@ public final class LoadCommand implements Callable<Integer> {
     figures.line("|---|---|---|---|");
     figures.line("%s", idle.row("nothing runs"));
     figures.line("%s", loaded.row(most + " workers cut"));
+  }
+
+  /** Memory at every tenth of the way, and the rate over all of it. */
+  private void watch(int workers) throws IOException, InterruptedException {
+    long began = System.nanoTime();
+    int then = settled();
+    List<String> curve = new ArrayList<>();
+    for (int tenth = 1; tenth <= TENTHS; tenth++) {
+      int upTo = then + (pictures - then) * tenth / TENTHS;
+      await(() -> settled() >= upTo);
+      curve.add(
+          "%,d: %d/%d"
+              .formatted(
+                  settled(), application.heapMegabytes(), application.residentMegabytes(false)));
+      System.err.printf(
+          "%s; %.1f a minute%n",
+          curve.get(tenth - 1), (settled() - then) / secondsSince(began) * 60);
+    }
+    figures.line(
+        "| cut by %d workers | %.1f pictures a minute |",
+        workers, (pictures - then) / secondsSince(began) * 60);
+    figures.line(
+        "| pictures: heap in use / memory of the process, MB | %s |", String.join("; ", curve));
   }
 
   private void setWorkers(int workers) throws IOException {
