@@ -156,6 +156,13 @@ class UploadTest {
     JsonNode refused = uploads(batch).get("refused").get(0);
     assertThat(refused.get("path").asString()).isEqualTo("range/readme.txt");
     assertThat(refused.get("inArchive").asBoolean()).isTrue();
+
+    assertThat(declare(batch, "range.zip", zip.length).get("state").asString()).isEqualTo("taken");
+    api.act(batch, "remove", pictures.stream().map(p -> p.get("id").asLong()).toList(), "");
+    JsonNode again = declare(batch, "range.zip", zip.length);
+    assertThat(again.get("state").asString()).as("all of it was taken out").isEqualTo("coming");
+    api.patch(again.get("id").asLong(), 0, zip);
+    awaitPictures(batch, 2);
   }
 
   @Test

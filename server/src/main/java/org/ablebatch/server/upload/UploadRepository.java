@@ -51,6 +51,18 @@ interface UploadRepository extends JpaRepository<Upload, Long> {
       """)
   List<Long> stillThere(Collection<Long> ids);
 
+  /** Files of a ZIP that were taken in and are still in the batch. */
+  @Query(
+      """
+      select count(u) from Upload u join Photo p on p.id = u.photoId
+      where u.insideId = :zipId and p.removedAt is null
+      """)
+  long countThereInside(long zipId);
+
+  @Modifying
+  @Query("delete from Upload u where u.insideId = :zipId")
+  void deleteAllInside(long zipId);
+
   @Modifying
   @Query("delete from Upload u where u.id in :ids")
   void deleteAllOf(Collection<Long> ids);

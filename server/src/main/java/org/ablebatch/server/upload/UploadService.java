@@ -160,13 +160,23 @@ class UploadService {
             ? Set.of()
             : new HashSet<>(uploads.stillThere(taken.stream().map(Upload::id).toList()));
     for (Upload upload : known) {
-      boolean gone = taken.contains(upload) && !there.contains(upload.id());
+      boolean gone =
+          taken.contains(upload) ? !there.contains(upload.id()) : isZipWithoutPictures(upload);
       if (upload.state() == UploadState.REFUSED || gone) {
         upload.comeAgain(place);
         place += placesFor(upload.name());
         folder.forget(upload.id());
       }
     }
+  }
+
+  /** A ZIP of which everything that was taken in has been taken out of the batch again. */
+  private boolean isZipWithoutPictures(Upload upload) {
+    if (upload.state() != UploadState.TAKEN || uploads.countThereInside(upload.id()) > 0) {
+      return false;
+    }
+    uploads.deleteAllInside(upload.id());
+    return true;
   }
 
   /** Bytes of an upload that are there. */
