@@ -205,6 +205,11 @@ useKeys({
 
 /* While a run goes on, how far it is comes before what could be changed. */
 .first {
+  order: -2;
+}
+
+/* A strip that is laid out is where a method is chosen. */
+.laid {
   order: -1;
 }
 
@@ -224,6 +229,11 @@ useKeys({
 
 .guiding /* While a run goes on, how far it is comes before what could be changed. */
 .first {
+  order: -2;
+}
+
+/* A strip that is laid out is where a method is chosen. */
+.laid {
   order: -1;
 }
 

@@ -51,7 +51,7 @@ defineExpose({ begin: strip.begin })
 </script>
 
 <template>
-  <section aria-label="Test strip">
+  <section aria-label="Test strip" :class="{ laid: rows.length > 0 }">
     <div class="head">
       <h1>Test strip</h1>
       <p v-if="rows.length === 0" class="quiet">

@@ -36,9 +36,14 @@ let drag: { handle: Handle; x: number; y: number; from: Trim } | null = null
 watch(open, (now) => {
   if (!now || !first.value) return
   trim.value = trimOf(first.value.intake)
-  // The keys belong to the frame from the beginning.
-  window.setTimeout(() => frameElement.value?.focus(), 80)
+  window.setTimeout(takeKeys, 80)
 })
+
+/** The keys belong to the frame as soon as there is something to frame. */
+function takeKeys() {
+  if (width.value > 0 && height.value > 0) frameElement.value?.focus()
+}
+watch([width, height], () => open.value && takeKeys())
 
 const kept = computed(() =>
   first.value ? keptPixels(trim.value, first.value.intake) : { width: 0, height: 0 },
@@ -57,7 +62,7 @@ function grab(event: PointerEvent, handle: Handle) {
 }
 
 useEventListener(window, 'pointermove', (event: PointerEvent) => {
-  if (!drag) return
+  if (!drag || width.value === 0 || height.value === 0) return
   const dx = (event.clientX - drag.x) / width.value
   const dy = (event.clientY - drag.y) / height.value
   trim.value = pulled(drag.from, drag.handle, dx, dy)
@@ -67,7 +72,7 @@ useEventListener(window, 'pointerup', () => (drag = null))
 /** Arrows move the frame by a pixel of the screen, with Alt they make it larger or smaller. */
 function byKey(event: KeyboardEvent) {
   const way = WAYS[event.key]
-  if (!way) return
+  if (!way || width.value === 0 || height.value === 0) return
   event.preventDefault()
   const step = event.shiftKey ? 10 : 1
   const handle: Handle = event.altKey ? { x: 1, y: 1 } : { x: 0, y: 0 }
