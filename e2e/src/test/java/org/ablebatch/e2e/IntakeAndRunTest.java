@@ -170,11 +170,19 @@ class IntakeAndRunTest {
   private static void mendFailures(Page page, Api api, long batch) throws InterruptedException {
     Locator failed = page.getByLabel("Could not be cut");
     assertThat(failed).containsText("nothing in the picture that could be cut out");
+    long before = revisions(api, batch);
     failed.getByRole(AriaRole.BUTTON, inside("Cut all " + GREY + " again")).click();
-    Api.await(Duration.ofMinutes(1), () -> api.count(batch, "failed") == GREY);
+    // Queued, begun, failed again: each is a revision of each.
+    Api.await(
+        Duration.ofMinutes(1),
+        () -> revisions(api, batch) >= before + 3 * GREY && api.count(batch, "failed") == GREY);
     failed.getByRole(AriaRole.BUTTON, inside("Leave whole: all " + GREY)).click();
     assertThat(failed).isHidden();
     assertThat(api.count(batch, "left-whole")).isEqualTo(GREY);
+  }
+
+  private static long revisions(Api api, long batch) {
+    return api.pictures(batch).stream().mapToLong(p -> p.get("revision").asLong()).sum();
   }
 
   private static String state(JsonNode cell) {
