@@ -27,6 +27,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class IntakeService {
   private static final Logger LOG = LoggerFactory.getLogger(IntakeService.class);
   private static final int LONGEST_NAME = 200;
+  private static final String TOO_LITTLE_MEMORY =
+      "This picture needs more memory than the program may use";
+  private static final String STUMBLED =
+      "This file could not be read because of a mistake in the program; others are not affected";
 
   private final FileReading reading;
   private final PhotoRepository photos;
@@ -84,29 +88,36 @@ public class IntakeService {
   private IntakeResult take(
       Arrival arrival, boolean keepDuplicates, Reading file, Consumer<IntakeResult> together) {
     String name = FileNames.shortened(FileNames.cleaned(arrival.path()), LONGEST_NAME);
-    IntakeResult refused;
+    TakenFile taken;
     try {
-      TakenFile taken = file.read();
-      return transaction.execute(
-          status -> {
-            IntakeResult result = add(arrival, name, taken, keepDuplicates);
-            together.accept(result);
-            return result;
-          });
+      taken = file.read();
     } catch (UnreadablePicture e) {
-      refused = IntakeResult.refused(name, e.getMessage());
-    } catch (StorageFailed e) {
-      if (e.isLasting()) {
-        LOG.error("could not keep {}", name, e);
-      }
-      throw e;
+      return refused(name, e.getMessage(), together);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      refused = IntakeResult.refused(name, "The server is stopping; send this file again");
+      return IntakeResult.refused(name, "The server is stopping; send this file again");
+    } catch (StorageFailed e) {
+      throw e;
+    } catch (OutOfMemoryError e) {
+      LOG.error("{} needs more memory", name, e);
+      return refused(name, TOO_LITTLE_MEMORY, together);
+    } catch (RuntimeException e) {
+      // One file that the program stumbles over must not stand in the way of all others.
+      LOG.error("reading {} failed", name, e);
+      return refused(name, STUMBLED, together);
     }
-    IntakeResult said = refused;
-    transaction.executeWithoutResult(status -> together.accept(said));
-    return refused;
+    return transaction.execute(
+        status -> {
+          IntakeResult result = add(arrival, name, taken, keepDuplicates);
+          together.accept(result);
+          return result;
+        });
+  }
+
+  private IntakeResult refused(String name, String problem, Consumer<IntakeResult> together) {
+    IntakeResult result = IntakeResult.refused(name, problem);
+    transaction.executeWithoutResult(status -> together.accept(result));
+    return result;
   }
 
   /** The first place of a batch that is free; nobody else may take it in this transaction. */

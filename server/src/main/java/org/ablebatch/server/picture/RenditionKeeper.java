@@ -7,6 +7,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.progress.BatchEvents;
+import org.ablebatch.server.storage.StorageFailed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
@@ -71,6 +72,12 @@ class RenditionKeeper {
     }
   }
 
+  /** A photograph that can't be read any more must not keep others waiting. */
+  private static FileReading.Small asBefore(Photo photo, Exception because) {
+    LOG.error("the original of picture {} can’t be read any more", photo.id(), because);
+    return new FileReading.Small(photo.thumbnailBlob(), photo.previewBlob());
+  }
+
   private void renew(long id) throws InterruptedException {
     Photo seen = photos.findById(id).orElseThrow();
     Rect crop = seen.crop();
@@ -78,8 +85,12 @@ class RenditionKeeper {
     try {
       small = reading.small(seen.originalBlob(), crop);
     } catch (UnreadablePicture e) {
-      LOG.error("the original of picture {} can’t be read any more", id, e);
-      small = new FileReading.Small(seen.thumbnailBlob(), seen.previewBlob());
+      small = asBefore(seen, e);
+    } catch (StorageFailed e) {
+      if (!e.isLasting()) {
+        throw e;
+      }
+      small = asBefore(seen, e);
     }
     FileReading.Small made = small;
     transaction.executeWithoutResult(

@@ -63,14 +63,22 @@ class IntakeServiceTest {
   }
 
   @Test
+  void aFileThatTheProgramStumblesOverIsRefusedAndNotTriedForEver() {
+    marksAreMade();
+    when(blobs.put(any(byte[].class)))
+        .thenThrow(new OutOfMemoryError())
+        .thenThrow(new IllegalStateException("index 7 out of bounds"));
+    byte[] bytes = TestPictures.discJpeg(40, 30, 0xAA0000);
+
+    assertThat(intake.take(1, "huge.jpg", bytes, false).problem()).contains("more memory");
+    assertThat(intake.take(1, "odd.jpg", bytes, false).problem())
+        .contains("mistake in the program")
+        .doesNotContain("index");
+  }
+
+  @Test
   void whatIsNoPictureIsRefusedTogetherWithItsMarkAndNeverStored() {
-    doAnswer(
-            call -> {
-              ((Consumer<?>) call.getArgument(0)).accept(null);
-              return null;
-            })
-        .when(transaction)
-        .executeWithoutResult(any());
+    marksAreMade();
     List<IntakeResult> marks = new ArrayList<>();
 
     IntakeResult result =
@@ -83,5 +91,15 @@ class IntakeServiceTest {
     assertThat(result.problem()).contains("text file");
     assertThat(marks).containsExactly(result);
     verify(blobs, never()).put(any(byte[].class));
+  }
+
+  private void marksAreMade() {
+    doAnswer(
+            call -> {
+              ((Consumer<?>) call.getArgument(0)).accept(null);
+              return null;
+            })
+        .when(transaction)
+        .executeWithoutResult(any());
   }
 }
