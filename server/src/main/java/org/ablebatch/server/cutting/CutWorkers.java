@@ -80,7 +80,7 @@ public class CutWorkers implements SmartLifecycle {
         waitForBell(AFTER_TROUBLE_MILLIS);
       } catch (CutStopped e) {
         LOG.debug("stopped in the middle of a picture", e);
-      } catch (RuntimeException e) {
+      } catch (RuntimeException | OutOfMemoryError e) {
         LOG.error("a worker stumbled", e);
         waitForBell(AFTER_TROUBLE_MILLIS);
       }

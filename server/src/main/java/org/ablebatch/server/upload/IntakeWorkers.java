@@ -67,7 +67,7 @@ class IntakeWorkers implements SmartLifecycle {
       } catch (StorageFailed e) {
         trouble = e.getMessage() + " Files that have come are read as soon as that is over.";
         pause(AFTER_TROUBLE_MILLIS);
-      } catch (RuntimeException e) {
+      } catch (RuntimeException | OutOfMemoryError e) {
         LOG.warn("intake stumbled and tries again: {}", e.toString());
         pause(AFTER_TROUBLE_MILLIS);
       }
