@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.LongSupplier;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -19,9 +20,26 @@ class Courtesy extends OncePerRequestFilter {
   private static final long MOST_NANOS = 200_000_000;
 
   private final AtomicInteger beingAnswered = new AtomicInteger();
+  private final LongSupplier nanos;
+  private final Nap nap;
 
   /** However many people click, a worker works as long as it waited before it waits again. */
-  private final ThreadLocal<Long> worksUntil = ThreadLocal.withInitial(System::nanoTime);
+  private final ThreadLocal<Long> worksUntil;
+
+  /** Waits for a moment. */
+  interface Nap {
+    void millis(long millis) throws InterruptedException;
+  }
+
+  Courtesy() {
+    this(System::nanoTime, Thread::sleep);
+  }
+
+  Courtesy(LongSupplier nanos, Nap nap) {
+    this.nanos = nanos;
+    this.nap = nap;
+    this.worksUntil = ThreadLocal.withInitial(nanos::getAsLong);
+  }
 
   @Override
   protected void doFilterInternal(
@@ -49,19 +67,19 @@ class Courtesy extends OncePerRequestFilter {
   /** Waits until nobody waits, or for a fifth of a second. */
   void letOthersFirst() {
     long works = worksUntil.get();
-    long began = System.nanoTime();
+    long began = nanos.getAsLong();
     if (beingAnswered.get() == 0 || began - works < 0) {
       return;
     }
     long waited = 0;
     while (beingAnswered.get() > 0 && waited < MOST_NANOS) {
       try {
-        Thread.sleep(STEP_MILLIS);
+        nap.millis(STEP_MILLIS);
       } catch (InterruptedException e) {
         Thread.currentThread().interrupt();
         return;
       }
-      waited = System.nanoTime() - began;
+      waited = nanos.getAsLong() - began;
     }
     worksUntil.set(began + 2 * waited);
   }

@@ -1,100 +1,98 @@
 package org.ablebatch.server.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.awaitility.Awaitility.await;
 
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.atomic.AtomicBoolean;
+import jakarta.servlet.FilterChain;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 
-/** Workers hold still while people's requests are answered. */
+/** Workers hold still while people's requests are answered. Time here is counted, not lived. */
 class CourtesyTest {
-  private final Courtesy courtesy = new Courtesy();
+  private static final int LONGEST_MILLIS = 200;
+
+  private final List<Long> naps = new ArrayList<>();
+  private long millis = 1000;
+  private Runnable duringNap = () -> {};
+  private final Courtesy courtesy =
+      new Courtesy(
+          () -> millis * 1_000_000,
+          nap -> {
+            naps.add(nap);
+            millis += nap;
+            duringNap.run();
+          });
 
   @Test
-  void aWorkerWaitsUntilTheAnswerIsThere() throws Exception {
-    CountDownLatch answer = new CountDownLatch(1);
-    Thread request = answering("GET", "/api/v1/pictures/7/dressed.png", answer);
-    AtomicBoolean passed = new AtomicBoolean();
-    Thread worker =
-        new Thread(
-            () -> {
-              courtesy.letOthersFirst();
-              passed.set(true);
-            });
-    worker.start();
-    Thread.sleep(40);
-    assertThat(passed).isFalse();
+  void whereNobodyWaitsAWorkerWorks() {
+    courtesy.letOthersFirst();
 
-    answer.countDown();
+    assertThat(naps).isEmpty();
+  }
 
-    await().until(passed::get);
-    request.join();
+  @Test
+  void aWorkerWaitsUntilTheAnswerIsThereAndNoLonger() throws Exception {
+    answering(
+        "GET",
+        "/api/v1/pictures/7/dressed.png",
+        (request, response) -> {
+          // A second request comes and goes while the worker waits for the first.
+          duringNap = () -> assertThat(naps.size()).isLessThanOrEqualTo(LONGEST_MILLIS / 2);
+          courtesy.letOthersFirst();
+        });
+    assertThat(naps).isNotEmpty();
+    int before = naps.size();
+
+    millis += 10 * LONGEST_MILLIS;
+    courtesy.letOthersFirst();
+
+    assertThat(naps).as("nobody waits any more").hasSize(before);
   }
 
   @Test
   void howeverManyPeopleClickABatchGoesOn() throws Exception {
-    CountDownLatch never = new CountDownLatch(1);
-    Thread request = answering("GET", "/api/v1/batches", never);
+    answering(
+        "GET",
+        "/api/v1/batches",
+        (request, response) -> {
+          courtesy.letOthersFirst();
+          assertThat(slept()).isEqualTo(LONGEST_MILLIS);
 
-    courtesy.letOthersFirst();
-    long began = System.nanoTime();
-    courtesy.letOthersFirst();
+          courtesy.letOthersFirst();
+          assertThat(slept())
+              .as("a worker that has just waited works first")
+              .isEqualTo(LONGEST_MILLIS);
 
-    assertThat((System.nanoTime() - began) / 1_000_000)
-        .as("a worker that has just waited works first")
-        .isLessThan(100);
-    never.countDown();
-    request.join();
+          millis += LONGEST_MILLIS;
+          courtesy.letOthersFirst();
+          assertThat(slept()).as("as long as it waited").isEqualTo(2 * LONGEST_MILLIS);
+        });
   }
 
   @Test
-  void uploadsAndEventStreamsHoldNobodyUp() throws Exception {
-    CountDownLatch never = new CountDownLatch(1);
-    Thread[] requests = {
-      answering("PATCH", "/api/v1/uploads/5", never),
-      answering("POST", "/api/v1/batches/2/pictures", never),
-      answering("GET", "/api/v1/batches/2/events", never),
-      answering("GET", "/assets/index.js", never)
+  void uploadsEventStreamsAndPagesHoldNobodyUp() throws Exception {
+    String[][] requests = {
+      {"PATCH", "/api/v1/uploads/5"},
+      {"POST", "/api/v1/batches/2/pictures"},
+      {"GET", "/api/v1/batches/2/events"},
+      {"GET", "/assets/index.js"}
     };
-    long began = System.nanoTime();
-
-    courtesy.letOthersFirst();
-
-    assertThat((System.nanoTime() - began) / 1_000_000).isLessThan(100);
-    never.countDown();
-    for (Thread request : requests) {
-      request.join();
+    for (String[] request : requests) {
+      answering(request[0], request[1], (asked, response) -> courtesy.letOthersFirst());
     }
+
+    assertThat(naps).isEmpty();
   }
 
-  /** A request that is answered when the latch opens; returns once it is being answered. */
-  private Thread answering(String method, String path, CountDownLatch latch)
-      throws InterruptedException {
-    CountDownLatch began = new CountDownLatch(1);
-    Thread thread =
-        new Thread(
-            () -> {
-              try {
-                courtesy.doFilter(
-                    new MockHttpServletRequest(method, path),
-                    new MockHttpServletResponse(),
-                    (request, response) -> {
-                      began.countDown();
-                      try {
-                        latch.await();
-                      } catch (InterruptedException e) {
-                        Thread.currentThread().interrupt();
-                      }
-                    });
-              } catch (Exception e) {
-                throw new IllegalStateException(e);
-              }
-            });
-    thread.start();
-    began.await();
-    return thread;
+  private long slept() {
+    return naps.stream().mapToLong(Long::longValue).sum();
+  }
+
+  /** A request, with what happens while it is being answered. */
+  private void answering(String method, String path, FilterChain meanwhile) throws Exception {
+    courtesy.doFilter(
+        new MockHttpServletRequest(method, path), new MockHttpServletResponse(), meanwhile);
   }
 }
