@@ -3,6 +3,7 @@ package org.ablebatch.server.picture;
 import java.nio.file.Path;
 import java.util.concurrent.Semaphore;
 import java.util.function.Supplier;
+import org.ablebatch.codec.read.FileKind;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.ReadPicture;
@@ -46,21 +47,44 @@ class FileReading {
    */
   private TakenFile read(byte[] bytes, Supplier<String> keep)
       throws UnreadablePicture, InterruptedException {
+    Decoded decoded = decoded(bytes);
+    // The disk is waited for without a decoded picture in the hand.
+    return new TakenFile(
+        keep.get(),
+        bytes.length,
+        decoded.kind,
+        decoded.shownByBrowsers,
+        decoded.width,
+        decoded.height,
+        blobs.put(decoded.thumbnail),
+        blobs.put(decoded.preview),
+        decoded.facts);
+  }
+
+  /** What is kept of a decoded picture, without its pixels. */
+  private record Decoded(
+      FileKind kind,
+      boolean shownByBrowsers,
+      int width,
+      int height,
+      byte[] thumbnail,
+      byte[] preview,
+      IntakeFacts facts) {}
+
+  private Decoded decoded(byte[] bytes) throws UnreadablePicture, InterruptedException {
     decoding.acquire();
     try {
       ReadPicture read = reader.read(bytes);
       Picture picture = read.picture();
       // Everything that is seen on a screen follows from one reduction of the original.
       Picture preview = Renditions.reduced(picture);
-      return new TakenFile(
-          keep.get(),
-          bytes.length,
+      return new Decoded(
           read.kind(),
           read.shownByBrowsers(),
           picture.width(),
           picture.height(),
-          blobs.put(Renditions.thumbnail(preview)),
-          blobs.put(Renditions.preview(preview)),
+          Renditions.thumbnail(preview),
+          Renditions.preview(preview),
           new IntakeFacts(
               read.profile(),
               read.bits(),

@@ -18,7 +18,11 @@ import org.springframework.stereotype.Component;
 /** The threads that read what has come. After a restart they go on with what lies there. */
 @Component
 class IntakeWorkers implements SmartLifecycle {
-  private static final int MOST_THREADS = 4;
+  private static final int MOST_THREADS = 8;
+
+  /** While one waits for the disk, another decodes; decoding itself is bounded by the cores. */
+  private static final int THREADS_PER_CORE = 2;
+
   private static final long LOOK_AGAIN_MILLIS = 2000;
   private static final long AFTER_TROUBLE_MILLIS = 5000;
   private static final long STOP_SECONDS = 8;
@@ -107,7 +111,8 @@ class IntakeWorkers implements SmartLifecycle {
   @Override
   public void start() {
     running = true;
-    int count = Math.min(MOST_THREADS, Runtime.getRuntime().availableProcessors());
+    int count =
+        Math.min(MOST_THREADS, THREADS_PER_CORE * Runtime.getRuntime().availableProcessors());
     threads = Executors.newFixedThreadPool(count, new CustomizableThreadFactory("intake-"));
     for (int i = 0; i < count; i++) {
       threads.execute(this::work);
