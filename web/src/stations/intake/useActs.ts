@@ -11,7 +11,16 @@ export function useActs(batchId: Ref<number>) {
   const client = useQueryClient()
   const lastRemoved = ref<number[]>([])
 
-  async function act(ids: number[], what: Omit<Act, 'ids'>): Promise<boolean> {
+  /** One after the other, in the order of the keys, however quickly they are pressed. */
+  let before: Promise<unknown> = Promise.resolve()
+
+  function act(ids: number[], what: Omit<Act, 'ids'>): Promise<boolean> {
+    const now = before.then(() => send(ids, what))
+    before = now
+    return now
+  }
+
+  async function send(ids: number[], what: Omit<Act, 'ids'>): Promise<boolean> {
     if (ids.length === 0) return false
     try {
       const result = (await need(
@@ -45,14 +54,18 @@ export function useActs(batchId: Ref<number>) {
   }
 
   async function remove(ids: number[]) {
-    if (!(await act(ids, { action: 'remove' }))) return
     lastRemoved.value = ids
+    if (!(await act(ids, { action: 'remove' }))) {
+      lastRemoved.value = []
+      return
+    }
     const many = ids.length === 1 ? '1 picture' : `${ids.length.toLocaleString('en')} pictures`
     void message.info(`${many} taken out of the batch. Ctrl+Z brings back.`)
   }
 
   async function bringBack(ids: number[] = lastRemoved.value) {
-    if (await act(ids, { action: 'bring-back' })) lastRemoved.value = []
+    lastRemoved.value = []
+    await act(ids, { action: 'bring-back' })
   }
 
   /** Puts another photograph behind a picture. */
