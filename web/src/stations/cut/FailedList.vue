@@ -16,11 +16,12 @@ const { act } = useActs(computed(() => props.batchId))
 const kinds = computed(() => byKind(props.pictures))
 const SHOWN = 6
 
-async function recut(picture: Picture, method: string | null) {
+/** In their batch's turn: many at once must not push ahead of every other batch. */
+async function recut(pictures: Picture[], method: string | undefined) {
   await need(
-    api.POST('/api/v1/pictures/{id}/recut', {
-      params: { path: { id: picture.id } },
-      body: { method: method ?? undefined },
+    api.POST('/api/v1/batches/{id}/cut-failed', {
+      params: { path: { id: props.batchId } },
+      body: { method, ids: pictures.map((p) => p.id) },
     }),
   )
 }
@@ -37,9 +38,7 @@ async function mend(pictures: Picture[], remedy: Remedy) {
     } else if (remedy === 'swap') {
       await router.push({ name: 'intake', params: { id: props.batchId } })
     } else {
-      for (const picture of pictures) {
-        await recut(picture, remedy === 'busy' ? 'busy' : picture.askedMethod)
-      }
+      await recut(pictures, remedy === 'busy' ? 'busy' : undefined)
     }
   } catch (error) {
     void message.warning(sentenceOf(error))

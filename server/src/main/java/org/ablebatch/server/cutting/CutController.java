@@ -1,6 +1,7 @@
 package org.ablebatch.server.cutting;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.server.guiding.GuidanceData;
 import org.ablebatch.server.picture.Methods;
@@ -43,14 +44,15 @@ class CutController {
 
   /**
    * @param method to cut them with; null = as they were asked for
+   * @param ids only these; null = all that could not be cut
    */
-  record RetryRequest(String method) {}
+  record RetryRequest(String method, List<Long> ids) {}
 
   /** Cuts once more what could not be cut. */
   @PostMapping("/batches/{id}/cut-failed")
   @ResponseStatus(HttpStatus.ACCEPTED)
   Queued cutFailed(@PathVariable long id, @RequestBody RetryRequest request) {
-    return new Queued(queue.cutFailedAgain(id, method(request.method())));
+    return new Queued(queue.cutFailedAgain(id, method(request.method()), request.ids()));
   }
 
   @PostMapping("/pictures/{id}/recut")

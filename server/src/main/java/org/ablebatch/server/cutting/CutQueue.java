@@ -63,10 +63,14 @@ public class CutQueue {
    * Queues every picture of the batch that could not be cut once more.
    *
    * @param method to cut them with; null = as they were asked for
+   * @param ids only these; null = all
    */
   @Transactional
-  public int cutFailedAgain(long batchId, Method method) {
-    List<Photo> failed = inState(batchId, PictureState.FAILED);
+  public int cutFailedAgain(long batchId, Method method, List<Long> ids) {
+    List<Photo> failed =
+        inState(batchId, PictureState.FAILED).stream()
+            .filter(photo -> ids == null || ids.contains(photo.id()))
+            .toList();
     failed.forEach(photo -> photo.enqueue(method != null ? method : photo.askedMethod()));
     return queued(batchId, failed);
   }
