@@ -18,7 +18,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /**
  * Starts the real application once for all tests, on a private MariaDB of its own. Tests take an
- * {@link Api} and make batches of their own, so that they don't see each other.
+ * {@link Api} and make batches of their own, so that they don't see each other; a {@link Path} is
+ * the data folder.
  */
 public final class RunningServer implements BeforeAllCallback, ParameterResolver {
   private static final String KEY = "server";
@@ -84,11 +85,15 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
 
   @Override
   public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
-    return parameter.getParameter().getType() == Api.class;
+    Class<?> type = parameter.getParameter().getType();
+    return type == Api.class || type == Path.class;
   }
 
   @Override
   public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    if (parameter.getParameter().getType() == Path.class) {
+      return instance(context).folder.resolve("data");
+    }
     String port = instance(context).context.getEnvironment().getProperty("local.server.port");
     return new Api(URI.create("http://127.0.0.1:" + port));
   }

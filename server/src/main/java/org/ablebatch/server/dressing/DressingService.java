@@ -15,7 +15,7 @@ import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRow;
-import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.picture.SmallPictures;
 import org.ablebatch.server.storage.StorageFailed;
 import org.springframework.stereotype.Service;
 
@@ -23,12 +23,12 @@ import org.springframework.stereotype.Service;
 @Service
 public class DressingService {
   private final CutoutFiles files;
-  private final BlobStore blobs;
+  private final SmallPictures small;
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
 
-  DressingService(CutoutFiles files, BlobStore blobs) {
+  DressingService(CutoutFiles files, SmallPictures small) {
     this.files = files;
-    this.blobs = blobs;
+    this.small = small;
   }
 
   /** A picture ready to be composed: pixels with transparency, and the box that is to be fitted. */
@@ -64,8 +64,7 @@ public class DressingService {
   /** Screen size, for previews. */
   public Dressable screenSize(PhotoRow row) {
     Photo photo = row.photo();
-    Picture preview =
-        read(blobs.get(isWhole(row) ? photo.previewBlob() : row.version().previewBlob()));
+    Picture preview = read(isWhole(row) ? small.preview(photo) : small.preview(row.version()));
     if (isWhole(row)) {
       return new Dressable(preview, preview.bounds());
     }

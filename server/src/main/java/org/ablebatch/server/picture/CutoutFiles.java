@@ -14,6 +14,7 @@ import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.subject.Subjects;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.Renditions;
 import org.ablebatch.server.storage.StorageFailed;
 import org.springframework.stereotype.Component;
@@ -27,10 +28,12 @@ public class CutoutFiles {
   private static final int LAST_LABEL = 255;
 
   private final BlobStore blobs;
+  private final RenditionStore renditions;
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
 
-  CutoutFiles(BlobStore blobs) {
+  CutoutFiles(BlobStore blobs, RenditionStore renditions) {
     this.blobs = blobs;
+    this.renditions = renditions;
   }
 
   /** The part of the upright original that counts. */
@@ -92,8 +95,8 @@ public class CutoutFiles {
     return new SavedCutout(
         blobs.put(PictureWriter.mattePng(cutout.matte())),
         blobs.put(PictureWriter.png(cutout.edgeColours(original))),
-        blobs.put(Renditions.cutoutThumbnail(picture)),
-        blobs.put(Renditions.cutoutPreview(picture)),
+        renditions.put(Renditions.cutoutThumbnail(picture)),
+        renditions.put(Renditions.cutoutPreview(picture)),
         content == null ? original.bounds() : content,
         TellTale.of(cutout));
   }

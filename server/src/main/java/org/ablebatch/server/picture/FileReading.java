@@ -13,6 +13,7 @@ import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.scene.SceneFacts;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.Renditions;
 import org.springframework.stereotype.Component;
 
@@ -24,9 +25,11 @@ class FileReading {
 
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
   private final BlobStore blobs;
+  private final RenditionStore renditions;
 
-  FileReading(BlobStore blobs) {
+  FileReading(BlobStore blobs, RenditionStore renditions) {
     this.blobs = blobs;
+    this.renditions = renditions;
   }
 
   /** Reads the bytes and puts them into the store. */
@@ -56,8 +59,8 @@ class FileReading {
         decoded.shownByBrowsers,
         decoded.width,
         decoded.height,
-        blobs.put(decoded.thumbnail),
-        blobs.put(decoded.preview),
+        renditions.put(decoded.thumbnail),
+        renditions.put(decoded.preview),
         decoded.facts);
   }
 
@@ -108,7 +111,8 @@ class FileReading {
       Picture whole = reader.read(blobs.get(originalBlob)).picture();
       Picture preview = Renditions.reduced(crop == null ? whole : whole.crop(crop));
       return new Small(
-          blobs.put(Renditions.thumbnail(preview)), blobs.put(Renditions.preview(preview)));
+          renditions.put(Renditions.thumbnail(preview)),
+          renditions.put(Renditions.preview(preview)));
     } finally {
       decoding.release();
     }

@@ -31,13 +31,19 @@ class PhotoFilesController {
 
   private final PhotoService photos;
   private final BlobStore blobs;
+  private final SmallPictures small;
   private final CutoutFiles files;
   private final TouchUpService touchUp;
 
   PhotoFilesController(
-      PhotoService photos, BlobStore blobs, CutoutFiles files, TouchUpService touchUp) {
+      PhotoService photos,
+      BlobStore blobs,
+      SmallPictures small,
+      CutoutFiles files,
+      TouchUpService touchUp) {
     this.photos = photos;
     this.blobs = blobs;
+    this.small = small;
     this.files = files;
     this.touchUp = touchUp;
   }
@@ -80,7 +86,7 @@ class PhotoFilesController {
     if (whole && photo.crop() != null) {
       return rendition(Renditions.preview(files.whole(photo)), FOR_GOOD);
     }
-    return rendition(blobs.get(photo.previewBlob()), FOR_GOOD);
+    return rendition(small.preview(photo), FOR_GOOD);
   }
 
   /**
@@ -95,8 +101,9 @@ class PhotoFilesController {
       @RequestParam(required = false) Long v) {
     PhotoRow row = photos.row(id);
     boolean cutout = of.equals("cutout") && row.version() != null;
-    String blob = cutout ? row.version().thumbnailBlob() : row.photo().thumbnailBlob();
-    return rendition(blobs.get(blob), cutout ? caching(v) : FOR_GOOD);
+    return cutout
+        ? rendition(small.thumbnail(row.version()), caching(v))
+        : rendition(small.thumbnail(row.photo()), FOR_GOOD);
   }
 
   /**
@@ -126,8 +133,7 @@ class PhotoFilesController {
   @GetMapping(path = "/cutout-preview.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> cutoutPreview(
       @PathVariable long id, @RequestParam(required = false) Long v) {
-    return image(
-        MediaType.IMAGE_PNG, blobs.get(shown(photos.row(id), v).previewBlob()), caching(v));
+    return image(MediaType.IMAGE_PNG, small.preview(shown(photos.row(id), v)), caching(v));
   }
 
   /** The matte at full size: grey, 0 = backdrop, 255 = subject. */

@@ -23,18 +23,28 @@ import java.util.stream.Stream;
 
 /**
  * Blobs as files, two letters a folder. A blob is written under a temporary name, forced to the
- * disk, and only then given its name, so that a name always stands for whole bytes.
+ * disk where it is to last, and only then given its name, so that a name stands for whole bytes.
  */
 public class FolderBlobStore implements BlobStore {
   private static final String TEMPORARY = "unfinished";
 
   private final Path folder;
+  private final boolean lasting;
 
   /** Many may put, or one may clean. */
   private final ReadWriteLock cleaning = new ReentrantReadWriteLock();
 
   public FolderBlobStore(Path folder) {
+    this(folder, true);
+  }
+
+  /**
+   * @param lasting false = not forced to the disk, which is much faster, and may be lost or torn
+   *     when the machine loses its power
+   */
+  FolderBlobStore(Path folder, boolean lasting) {
     this.folder = folder;
+    this.lasting = lasting;
     try {
       Files.createDirectories(folder.resolve(TEMPORARY));
       forgetUnfinished();
@@ -95,7 +105,7 @@ public class FolderBlobStore implements BlobStore {
     }
   }
 
-  private static void name(Path file, Path target) throws IOException {
+  private void name(Path file, Path target) throws IOException {
     Files.createDirectories(target.getParent());
     Files.move(file, target, StandardCopyOption.ATOMIC_MOVE);
     force(target.getParent());
@@ -162,6 +172,15 @@ public class FolderBlobStore implements BlobStore {
     }
   }
 
+  /** Takes away bytes that are not those of their name. */
+  void forget(String sha256) {
+    try {
+      Files.deleteIfExists(path(sha256));
+    } catch (IOException e) {
+      throw failed("A damaged picture could not be taken away", e);
+    }
+  }
+
   /** Writes and forces; open to tests that let the disk fail. */
   protected void write(Path file, byte[] bytes) throws IOException {
     try (FileChannel channel =
@@ -170,7 +189,9 @@ public class FolderBlobStore implements BlobStore {
       while (buffer.hasRemaining()) {
         channel.write(buffer);
       }
-      channel.force(true);
+      if (lasting) {
+        channel.force(true);
+      }
     }
   }
 
@@ -190,7 +211,10 @@ public class FolderBlobStore implements BlobStore {
     }
   }
 
-  private static void force(Path directory) throws IOException {
+  private void force(Path directory) throws IOException {
+    if (!lasting) {
+      return;
+    }
     try (FileChannel channel = FileChannel.open(directory, StandardOpenOption.READ)) {
       channel.force(true);
     }

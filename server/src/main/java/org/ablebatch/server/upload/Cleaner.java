@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.UploadFolder;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -25,19 +26,24 @@ class Cleaner {
   private static final List<String> REFERENCES =
       List.of(
           "photo.original_blob",
-          "photo.thumbnail_blob",
-          "photo.preview_blob",
           "cutout_version.source_blob",
           "cutout_version.matte_blob",
           "cutout_version.edge_blob",
-          "cutout_version.thumbnail_blob",
-          "cutout_version.preview_blob",
           "cutout_version.labels_blob",
           "batch.empty_set_blob",
           "batch.empty_set_preview_blob",
           "delivered_file.blob_id");
 
+  /** Every column that refers to a small picture. */
+  private static final List<String> RENDITION_REFERENCES =
+      List.of(
+          "photo.thumbnail_blob",
+          "photo.preview_blob",
+          "cutout_version.thumbnail_blob",
+          "cutout_version.preview_blob");
+
   private final BlobStore blobs;
+  private final RenditionStore renditions;
   private final UploadFolder folder;
   private final UploadRepository uploads;
   private final NamedParameterJdbcTemplate jdbc;
@@ -45,11 +51,13 @@ class Cleaner {
 
   Cleaner(
       BlobStore blobs,
+      RenditionStore renditions,
       UploadFolder folder,
       UploadRepository uploads,
       NamedParameterJdbcTemplate jdbc,
       AbleSettings settings) {
     this.blobs = blobs;
+    this.renditions = renditions;
     this.folder = folder;
     this.uploads = uploads;
     this.jdbc = jdbc;
@@ -66,15 +74,17 @@ class Cleaner {
    * @return how many blobs were taken away
    */
   int clean(Duration grace) {
-    int forgotten = blobs.forgetUnreferred(grace, this::referred);
+    int forgotten =
+        blobs.forgetUnreferred(grace, names -> referred(names, REFERENCES))
+            + renditions.forgetUnreferred(grace, names -> referred(names, RENDITION_REFERENCES));
     folder.forgetUnknown(uploads::existsById);
     LOG.info("{} blobs that nobody referred to were taken away", forgotten);
     return forgotten;
   }
 
-  private Set<String> referred(Set<String> names) {
+  private Set<String> referred(Set<String> names, List<String> references) {
     Set<String> referred = new HashSet<>();
-    for (String reference : REFERENCES) {
+    for (String reference : references) {
       String[] parts = reference.split("\\.");
       referred.addAll(
           jdbc.queryForList(

@@ -18,6 +18,7 @@ import org.ablebatch.server.TestPictures;
 import org.ablebatch.server.batch.BatchRepository;
 import org.ablebatch.server.progress.BatchEvents;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.StorageFailed;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -28,7 +29,7 @@ class IntakeServiceTest {
   private final TransactionTemplate transaction = mock(TransactionTemplate.class);
   private final IntakeService intake =
       new IntakeService(
-          new FileReading(blobs),
+          new FileReading(blobs, mock(RenditionStore.class)),
           photos,
           mock(BatchRepository.class),
           mock(BatchEvents.class),

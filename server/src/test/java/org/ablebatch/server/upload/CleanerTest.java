@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.UploadFolder;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
@@ -25,11 +26,13 @@ import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 class CleanerTest {
   private static final Duration GRACE = Duration.ofHours(2);
   private final BlobStore blobs = mock(BlobStore.class);
+  private final RenditionStore renditions = mock(RenditionStore.class);
   private final UploadFolder folder = mock(UploadFolder.class);
   private final NamedParameterJdbcTemplate jdbc = mock(NamedParameterJdbcTemplate.class);
   private final Cleaner cleaner =
       new Cleaner(
           blobs,
+          renditions,
           folder,
           mock(UploadRepository.class),
           jdbc,
@@ -49,6 +52,8 @@ class CleanerTest {
     verify(blobs).forgetUnreferred(eq(GRACE), asked.capture());
     assertThat(asked.getValue().apply(Set.of("matte", "file", "nobody")))
         .containsExactlyInAnyOrder("matte", "file");
+    verify(renditions).forgetUnreferred(eq(GRACE), asked.capture());
+    assertThat(asked.getValue().apply(Set.of("matte", "nobody"))).containsExactly("matte");
     verify(folder).forgetUnknown(any());
   }
 }
