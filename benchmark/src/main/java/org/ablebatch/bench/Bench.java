@@ -1,6 +1,7 @@
 package org.ablebatch.bench;
 
 import org.ablebatch.bench.accuracy.AccuracyCommand;
+import org.ablebatch.bench.faults.FaultsCommand;
 import org.ablebatch.bench.load.LoadCommand;
 import org.ablebatch.bench.speed.SpeedCommand;
 import picocli.CommandLine;
@@ -11,7 +12,12 @@ import picocli.CommandLine.Command;
     name = "bench",
     mixinStandardHelpOptions = true,
     description = "Measures the engine.",
-    subcommands = {AccuracyCommand.class, SpeedCommand.class, LoadCommand.class})
+    subcommands = {
+      AccuracyCommand.class,
+      SpeedCommand.class,
+      LoadCommand.class,
+      FaultsCommand.class
+    })
 public final class Bench {
   Bench() {}
 

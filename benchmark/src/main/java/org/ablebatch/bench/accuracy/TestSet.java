@@ -14,7 +14,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A folder of pictures with exact mattes and a {@code manifest.json} that lists them. */
-record TestSet(Path folder, List<Entry> entries) {
+public record TestSet(Path folder, List<Entry> entries) {
 
   /**
    * One picture of the set.
@@ -22,10 +22,10 @@ record TestSet(Path folder, List<Entry> entries) {
    * @param backdrop group: plain, uneven, textured or busy
    * @param kind group: product, person, glass, ink or illustration
    */
-  record Entry(
+  public record Entry(
       String name, String file, String matte, String backdrop, String kind, List<String> tags) {}
 
-  static TestSet in(Path folder) throws IOException {
+  public static TestSet in(Path folder) throws IOException {
     List<Entry> entries = new ArrayList<>();
     for (JsonNode node :
         new JsonMapper().readTree(Files.readString(folder.resolve("manifest.json")))) {
@@ -43,11 +43,11 @@ record TestSet(Path folder, List<Entry> entries) {
     return new TestSet(folder, entries);
   }
 
-  Picture picture(Entry entry) throws IOException, UnreadablePicture {
+  public Picture picture(Entry entry) throws IOException, UnreadablePicture {
     return read(entry.file());
   }
 
-  Matte truth(Entry entry) throws IOException, UnreadablePicture {
+  public Matte truth(Entry entry) throws IOException, UnreadablePicture {
     Picture grey = read(entry.matte());
     byte[] coverage = new byte[grey.argb().length];
     for (int i = 0; i < coverage.length; i++) {

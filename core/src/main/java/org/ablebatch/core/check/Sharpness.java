@@ -25,6 +25,17 @@ public final class Sharpness {
    * @return 0 = blurred wholly, 1 = as sharp as pixels can be; 1 too for pictures without an edge
    */
   public static double of(Picture picture) {
+    boolean[] everywhere = new boolean[picture.argb().length];
+    Arrays.fill(everywhere, true);
+    return of(picture, everywhere);
+  }
+
+  /**
+   * As {@link #of(Picture)}, of a part.
+   *
+   * @param where the pixels that count; tiles count that are at least half of them
+   */
+  public static double of(Picture picture, boolean[] where) {
     int w = picture.width();
     int h = picture.height();
     float[] light = lightness(picture);
@@ -32,7 +43,7 @@ public final class Sharpness {
     int count = 0;
     for (int y = 0; y < h; y += TILE_PX) {
       for (int x = 0; x < w; x += TILE_PX) {
-        double sharp = tile(light, w, h, x, y);
+        double sharp = isMostly(where, w, h, x, y) ? tile(light, w, h, x, y) : -1;
         if (sharp >= 0) {
           tiles[count++] = sharp;
         }
@@ -44,6 +55,18 @@ public final class Sharpness {
     Arrays.sort(tiles, 0, count);
     int best = Math.max(1, (int) (BEST_SHARE * count));
     return Arrays.stream(tiles, count - best, count).average().orElse(1);
+  }
+
+  private static boolean isMostly(boolean[] where, int w, int h, int left, int top) {
+    int right = Math.min(w, left + TILE_PX);
+    int bottom = Math.min(h, top + TILE_PX);
+    int count = 0;
+    for (int y = top; y < bottom; y++) {
+      for (int x = left; x < right; x++) {
+        count += where[y * w + x] ? 1 : 0;
+      }
+    }
+    return 2 * count >= (right - left) * (bottom - top);
   }
 
   /** The share of a tile's gradients that blurring takes away; -1 where there is nothing to see. */

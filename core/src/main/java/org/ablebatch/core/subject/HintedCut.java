@@ -1,5 +1,6 @@
 package org.ablebatch.core.subject;
 
+import org.ablebatch.core.color.ColourTable;
 import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Components;

@@ -1,6 +1,7 @@
 package org.ablebatch.core.subject;
 
 import org.ablebatch.core.backdrop.Backdrop;
+import org.ablebatch.core.color.ColourTable;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.scene.Scene;

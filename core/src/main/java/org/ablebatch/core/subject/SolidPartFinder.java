@@ -1,5 +1,6 @@
 package org.ablebatch.core.subject;
 
+import org.ablebatch.core.color.ColourTable;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.work.Pulse;
 

@@ -3,6 +3,7 @@ package org.ablebatch.core.subject;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
+import org.ablebatch.core.color.ColourTable;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.junit.jupiter.api.Test;
 

@@ -1,4 +1,4 @@
-package org.ablebatch.core.subject;
+package org.ablebatch.core.color;
 
 import org.ablebatch.core.raster.ColorPlanes;
 
@@ -6,7 +6,7 @@ import org.ablebatch.core.raster.ColorPlanes;
  * Weighted colour densities over a smoothed OKLab grid: which colours a region has, and how often.
  * A table instead of a mixture of Gaussians: no start values, no rounds, the same result always.
  */
-final class ColourTable {
+public final class ColourTable {
   private static final int LIGHTS = 30;
   private static final int HUES = 34;
   private static final float HUE_REACH = 0.24f;
@@ -21,7 +21,7 @@ final class ColourTable {
   private ColourTable() {}
 
   /** The cell of every pixel. */
-  static int[] cells(ColorPlanes lab) {
+  public static int[] cells(ColorPlanes lab) {
     int[] out = new int[lab.c0().length];
     for (int i = 0; i < out.length; i++) {
       out[i] = index(lab.c0()[i], lab.c1()[i], lab.c2()[i]);
@@ -30,7 +30,7 @@ final class ColourTable {
   }
 
   /** As {@link #density}, with the same colours in shadow: moved along the ray to black. */
-  static float[] shadedDensity(int[] cells, float[] weight) {
+  public static float[] shadedDensity(int[] cells, float[] weight) {
     float[] lit = density(cells, weight);
     float[] out = lit.clone();
     for (int c = 0; c < CELLS; c++) {
@@ -61,7 +61,7 @@ final class ColourTable {
    * @param weight how much each pixel counts, at least 0
    * @return density per cell, summing to 1; all 0 when nothing counts
    */
-  static float[] density(int[] cells, float[] weight) {
+  public static float[] density(int[] cells, float[] weight) {
     float[] out = new float[CELLS];
     double sum = 0;
     for (int i = 0; i < cells.length; i++) {

@@ -1,0 +1,58 @@
+package org.ablebatch.core.finding;
+
+import org.ablebatch.core.raster.BoxBlur;
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.PushPull;
+
+/**
+ * The backdrop as what was removed shows it, carried smoothly across what was kept. What stands out
+ * among the removed, such as a part that is missing, is left out in a second look.
+ *
+ * @param colours OKLab
+ * @param spread standard deviation around them, OKLab units, never below {@value #LEAST_SPREAD}
+ */
+record BehindReader(ColorPlanes colours, float[] spread) {
+  private static final float LEAST_SPREAD = 0.004f;
+  private static final int WIDE_SHARE = 14;
+  private static final int NEAR_SHARE = 60;
+  private static final float STANDS_OUT_SPREADS = 2.2f;
+  private static final float STANDS_OUT = 0.015f;
+
+  /**
+   * @param known 1 where something was removed for sure, else 0
+   */
+  static BehindReader read(ColorPlanes lab, float[] known) {
+    int w = lab.width();
+    int h = lab.height();
+    int side = Math.max(w, h);
+    BehindReader wide = over(lab, known, Math.max(4, side / WIDE_SHARE));
+    float[] calm = known.clone();
+    for (int i = 0; i < calm.length; i++) {
+      float away = Inspection.distance(lab, i, wide.colours, i);
+      if (away > STANDS_OUT + STANDS_OUT_SPREADS * wide.spread[i]) {
+        calm[i] = 0;
+      }
+    }
+    return over(lab, calm, Math.max(3, side / NEAR_SHARE));
+  }
+
+  private static BehindReader over(ColorPlanes lab, float[] known, int radius) {
+    int w = lab.width();
+    int h = lab.height();
+    ColorPlanes colours = new ColorPlanes(w, h);
+    for (int c = 0; c < 3; c++) {
+      float[] filled = PushPull.fill(lab.channel(c), known, w, h);
+      System.arraycopy(BoxBlur.blur(filled, w, h, radius), 0, colours.channel(c), 0, filled.length);
+    }
+    float[] squares = new float[known.length];
+    for (int i = 0; i < squares.length; i++) {
+      float away = known[i] > 0 ? Inspection.distance(lab, i, colours, i) : 0;
+      squares[i] = away * away;
+    }
+    float[] variance = BoxBlur.blur(PushPull.fill(squares, known, w, h), w, h, radius);
+    for (int i = 0; i < variance.length; i++) {
+      variance[i] = Math.max(LEAST_SPREAD, (float) Math.sqrt(Math.max(0, variance[i])));
+    }
+    return new BehindReader(colours, variance);
+  }
+}

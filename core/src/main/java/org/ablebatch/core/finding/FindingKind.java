@@ -1,0 +1,50 @@
+package org.ablebatch.core.finding;
+
+import java.util.Arrays;
+
+/** Kinds of suspected faults. */
+public enum FindingKind {
+  EMPTY("empty", "Nearly nothing kept"),
+  NEARLY_ALL("nearly-all", "Nearly everything kept"),
+  MISSING_PART("missing-part", "Part missing"),
+  SUSPICIOUS_HOLE("hole", "Hole in the subject"),
+  UNOPENED_GAP("gap", "Gap left closed"),
+  LEFTOVER("leftover", "Backdrop left over"),
+  SUPPORT("support", "Support attached"),
+  SHADOW("shadow", "Shadow left"),
+  HAZE("haze", "Haze"),
+  FRINGE("fringe", "Backdrop colour in the edge"),
+  RAGGED_EDGE("edge", "Edge off the photograph’s"),
+  STRAY_MARKS("marks", "Marks beside the subject"),
+  TOUCHES_FRAME("frame", "Cut off by the frame"),
+  BLURRED("blurred", "Subject is blurred"),
+  TOO_SMALL("too-small", "Too small for a spec");
+
+  private final String wireName;
+  private final String label;
+
+  FindingKind(String wireName, String label) {
+    this.wireName = wireName;
+    this.label = label;
+  }
+
+  /** Stable name for files and the API. */
+  public String wireName() {
+    return wireName;
+  }
+
+  /** A few words for a list. */
+  public String label() {
+    return label;
+  }
+
+  /**
+   * @throws IllegalArgumentException for an unknown name
+   */
+  public static FindingKind ofWireName(String name) {
+    return Arrays.stream(values())
+        .filter(kind -> kind.wireName.equals(name))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no such finding: " + name));
+  }
+}

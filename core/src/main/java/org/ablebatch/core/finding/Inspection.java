@@ -1,0 +1,78 @@
+package org.ablebatch.core.finding;
+
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Rect;
+
+/**
+ * What the detectors look at, all on one grid: what the photograph shows, what the cutout kept of
+ * it, and what is to be expected on both sides of the outline. Colours are OKLab.
+ *
+ * @param picture the full size, to which boxes are carried
+ * @param lab the photograph
+ * @param cover coverage 0..1
+ * @param kept at least half covered
+ * @param clean the cutout's colours; meaningful where something is covered
+ * @param behind the backdrop, carried from what was removed across what was kept
+ * @param spread how far the backdrop varies around that, one standard deviation
+ * @param front the subject's own colour near the outline, carried outwards from its inside
+ * @param shade position on the ray from black to the backdrop's colour; below 1 = darker
+ * @param other how unlike the backdrop in any light: below 1 = could be backdrop
+ * @param odds log odds of the colour alone, from what was kept against what was removed
+ * @param evidence above 0 = looks like subject, below 0 = like backdrop, about -2..2
+ * @param edges length of the photograph's colour gradient
+ */
+record Inspection(
+    Rect picture,
+    ColorPlanes lab,
+    float[] cover,
+    boolean[] kept,
+    ColorPlanes clean,
+    ColorPlanes behind,
+    float[] spread,
+    ColorPlanes front,
+    float[] shade,
+    float[] other,
+    float[] odds,
+    float[] evidence,
+    float[] edges,
+    Expectations expectations) {
+
+  int width() {
+    return lab.width();
+  }
+
+  int height() {
+    return lab.height();
+  }
+
+  int size() {
+    return cover.length;
+  }
+
+  /** Grid pixels that are kept. */
+  int keptArea() {
+    int area = 0;
+    for (boolean one : kept) {
+      area += one ? 1 : 0;
+    }
+    return area;
+  }
+
+  /** A box on the grid as one on the picture. */
+  Rect onPicture(Rect box) {
+    return box.scaled(width(), height(), picture);
+  }
+
+  /** Full-size pixels in a number of grid pixels. */
+  long pixels(int gridArea) {
+    return Math.round(gridArea * ((double) picture.width() * picture.height()) / size());
+  }
+
+  /** Distance of two colours, OKLab. */
+  static float distance(ColorPlanes a, int i, ColorPlanes b, int j) {
+    float l = a.c0()[i] - b.c0()[j];
+    float u = a.c1()[i] - b.c1()[j];
+    float v = a.c2()[i] - b.c2()[j];
+    return (float) Math.sqrt(l * l + u * u + v * v);
+  }
+}
