@@ -20,7 +20,7 @@ enum Fault {
   RAGGED("a wavering outline", EdgeFaults::ragged, FindingKind.RAGGED_EDGE, FindingKind.FRINGE),
   FRAME("cut off by the frame", PhotographFaults::frame, FindingKind.TOUCHES_FRAME),
   SUPPORT("a rod to the border", PhotographFaults::support, FindingKind.SUPPORT),
-  SHADOW("a shadow kept", PhotographFaults::shadow, FindingKind.SHADOW),
+  SHADOW("a shadow kept", PhotographFaults::shadow, FindingKind.SHADOW, FindingKind.HAZE),
   MARKS("lettering beside the subject", PhotographFaults::marks, FindingKind.STRAY_MARKS),
   BLUR("out of focus", PhotographFaults::blur, FindingKind.BLURRED),
   NOTHING("nearly nothing kept", MatteFaults::nothing, FindingKind.EMPTY),
@@ -47,6 +47,23 @@ enum Fault {
 
   Set<FindingKind> kinds() {
     return kinds;
+  }
+
+  /** Some subjects are cut off by the frame from the start. */
+  boolean isThereAlready(Good good) {
+    if (this != FRAME) {
+      return false;
+    }
+    int touched = 0;
+    for (int x = 0; x < good.width(); x++) {
+      touched += good.inside()[x] > 0 ? 1 : 0;
+      touched += good.inside()[(good.height() - 1) * good.width() + x] > 0 ? 1 : 0;
+    }
+    for (int y = 0; y < good.height(); y++) {
+      touched += good.inside()[y * good.width()] > 0 ? 1 : 0;
+      touched += good.inside()[(y + 1) * good.width() - 1] > 0 ? 1 : 0;
+    }
+    return touched > 0;
   }
 
   Planted plant(Good good, String name) {

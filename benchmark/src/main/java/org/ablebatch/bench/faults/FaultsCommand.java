@@ -72,7 +72,7 @@ public final class FaultsCommand implements Callable<Integer> {
     System.err.println(entry.name() + " faultless: " + words(quiet));
     for (Fault fault : faults) {
       Tally tally = tallies.get(fault);
-      Planted planted = fault.plant(good, entry.name());
+      Planted planted = fault.isThereAlready(good) ? null : fault.plant(good, entry.name());
       if (planted == null) {
         continue;
       }
@@ -86,7 +86,11 @@ public final class FaultsCommand implements Callable<Integer> {
       tally.falseAlarms +=
           quiet.stream().anyMatch(one -> fault.kinds().contains(one.kind())) ? 1 : 0;
       System.err.println(
-          entry.name() + " " + fault + (hit ? " found " : " MISSED ") + words(found));
+          entry.name()
+              + " "
+              + fault
+              + (hit ? " found " : " MISSED at " + planted.place() + " ")
+              + words(found));
     }
   }
 

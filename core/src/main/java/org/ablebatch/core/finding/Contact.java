@@ -9,11 +9,16 @@ import org.ablebatch.core.raster.Rect;
  *
  * @param length pixels of the place's rim that lie beside the other side
  * @param step mean colour distance to the other side there, OKLab; 1 where they never meet
+ * @param texture mean colour distance, as far apart again, within the other side
  * @param surrounded share of the directions in which the other side is near, 0..1
  */
-record Contact(int length, double step, double surrounded) {
+record Contact(int length, double step, double texture, double surrounded) {
   private static final float NEAR = 4.6f;
   private static final int REACH = 5;
+
+  /** Neighbours on both sides of a texture differ as much as neighbours within it. */
+  private static final double TEXTURE = 0.9;
+
   private static final float ALL = 0.9f;
   private static final int DIRECTIONS = 8;
 
@@ -41,9 +46,23 @@ record Contact(int length, double step, double surrounded) {
       return away[i];
     }
 
+    /** As far on again, in the same direction; the pixel itself where that is another side. */
+    private int beyond(int from, int across) {
+      int w = seen.width();
+      int x = 2 * (across % w) - from % w;
+      int y = 2 * (across / w) - from / w;
+      boolean inside = x >= 0 && y >= 0 && x < w && y < seen.height();
+      return inside && isWholly(y * w + x) ? y * w + x : across;
+    }
+
     private boolean isWholly(int i) {
       return keeps ? seen.cover()[i] > ALL : seen.cover()[i] < 1 - ALL;
     }
+  }
+
+  /** 1 where the photograph goes on without an edge, 0 where there is one beyond any texture. */
+  double seamless(double same, double another) {
+    return 1 - Severity.ramp(step - TEXTURE * texture, same, another);
   }
 
   static Contact of(Inspection seen, Side side, Place place, boolean[] set) {
@@ -52,6 +71,7 @@ record Contact(int length, double step, double surrounded) {
     Rect box = place.box();
     int length = 0;
     double steps = 0;
+    double textures = 0;
     int[] rim = new int[DIRECTIONS];
     int[] near = new int[DIRECTIONS];
     double cx = box.x() + box.width() / 2.0;
@@ -69,11 +89,14 @@ record Contact(int length, double step, double surrounded) {
         if (across >= 0) {
           near[direction]++;
           length++;
+          int beyond = side.beyond(i, across);
           steps += Inspection.distance(seen.lab(), i, seen.lab(), across);
+          textures += Inspection.distance(seen.lab(), across, seen.lab(), beyond);
         }
       }
     }
-    return new Contact(length, length == 0 ? 1 : steps / length, share(near, rim));
+    return new Contact(
+        length, length == 0 ? 1 : steps / length, textures / Math.max(1, length), share(near, rim));
   }
 
   private static boolean isRim(boolean[] set, int x, int y, int w, int h) {

@@ -15,13 +15,16 @@ final class EdgeDetector implements Detector {
   private static final int TILE = 28;
   private static final int LEAST_SAMPLES = 14;
 
-  private static final double BACKDROP_SHARE = 0.3;
-  private static final double LEAST_DELTA_E = 0.035;
+  /** A shorter stretch of outline is not worth a look. */
+  private static final int LEAST_LENGTH = 40;
+
+  private static final double BACKDROP_SHARE = 0.42;
+  private static final double LEAST_DELTA_E = 0.04;
 
   /** Grid pixels beside the photograph's edge. */
-  private static final double BESIDE = 1.4;
+  private static final double BESIDE = 1.8;
 
-  private static final double WAVERS = 1.15;
+  private static final double WAVERS = 1.3;
 
   @Override
   public List<Finding> find(Inspection seen) {
@@ -54,6 +57,9 @@ final class EdgeDetector implements Detector {
     }
     List<Finding> found = new ArrayList<>();
     for (TileGroup group : TileGroup.in(bad, columns, rows)) {
+      if (group.probes(tiles) < LEAST_LENGTH) {
+        continue;
+      }
       double mean = group.mean(deltaE);
       int length = group.probes(tiles);
       found.add(
@@ -87,6 +93,9 @@ final class EdgeDetector implements Detector {
     }
     List<Finding> found = new ArrayList<>();
     for (TileGroup group : TileGroup.in(bad, columns, rows)) {
+      if (group.probes(tiles) < LEAST_LENGTH) {
+        continue;
+      }
       double scale = (double) seen.picture().width() / seen.width();
       double beside = group.mean(off);
       double wavering = group.mean(wavers);

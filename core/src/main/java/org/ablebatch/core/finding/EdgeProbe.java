@@ -21,7 +21,7 @@ record EdgeProbe(
   private static final int REACH = 7;
   private static final int FROM = 4;
   private static final int LEAST_SEEN = 2;
-  private static final double LEAST_APART = 0.09;
+  private static final double LEAST_APART = 0.11;
   private static final double STEP = 0.5;
   private static final float HALF = 0.5f;
 

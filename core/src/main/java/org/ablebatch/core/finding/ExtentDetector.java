@@ -8,6 +8,7 @@ import org.ablebatch.core.raster.Rect;
 final class ExtentDetector implements Detector {
   private static final double NOTHING = 0.002;
   private static final double LITTLE = 0.006;
+  private static final double STROKES = 0.0006;
   private static final double MUCH = 0.85;
   private static final double ALL = 0.95;
 
@@ -19,7 +20,7 @@ final class ExtentDetector implements Detector {
     }
     double share = sum / seen.size();
     Rect whole = new Rect(0, 0, seen.picture().width(), seen.picture().height());
-    if (share < LITTLE && !seen.expectations().strokes()) {
+    if (share < (seen.expectations().strokes() ? STROKES : LITTLE)) {
       return List.of(
           new Finding(
               FindingKind.EMPTY,

@@ -43,8 +43,8 @@ final class InspectionReader {
     ColorPlanes lab = AreaShrink.toOkLab(AreaShrink.toLinear(photograph, w, h));
     ReducedCutout reduced = ReducedCutout.of(cutout, w, h);
     float[] cover = reduced.cover();
-    float[] removed = sure(cover, w, h, false);
-    float[] inside = sure(cover, w, h, true);
+    float[] removed = sure(cover, w, h, false, CLEAR_OF_THE_EDGE);
+    float[] inside = sure(cover, w, h, true, CLEAR_OF_THE_EDGE);
     BehindReader behind = BehindReader.read(lab, removed);
     ColorPlanes front = new ColorPlanes(w, h);
     for (int c = 0; c < 3; c++) {
@@ -54,7 +54,7 @@ final class InspectionReader {
     float[] shade = new float[cover.length];
     float[] other = new float[cover.length];
     likeness(lab, behind, shade, other);
-    float[] odds = odds(lab, inside, removed);
+    float[] odds = odds(lab, sure(cover, w, h, true, 0), removed);
     boolean[] kept = new boolean[cover.length];
     for (int i = 0; i < kept.length; i++) {
       kept[i] = cover[i] >= 0.5f;
@@ -77,7 +77,7 @@ final class InspectionReader {
   }
 
   /** 1 for pixels that lie wholly on one side, and so far from the other that nothing mixes. */
-  private static float[] sure(float[] cover, int width, int height, boolean solid) {
+  private static float[] sure(float[] cover, int width, int height, boolean solid, float least) {
     boolean[] not = new boolean[cover.length];
     for (int i = 0; i < cover.length; i++) {
       not[i] = solid ? cover[i] < SOLID : cover[i] > CLEAR;
@@ -85,7 +85,7 @@ final class InspectionReader {
     float[] distance = Distance.to(not, width, height);
     float[] out = new float[cover.length];
     for (int i = 0; i < out.length; i++) {
-      out[i] = distance[i] > CLEAR_OF_THE_EDGE ? 1 : 0;
+      out[i] = distance[i] > least ? 1 : 0;
     }
     return out;
   }

@@ -45,7 +45,8 @@ final class IslandDetector implements Detector {
       islands.removeAll(row);
     }
     for (Place place : islands) {
-      if (place.evidence() < OWN_COLOUR) {
+      boolean thin = seen.expectations().strokes() || seen.expectations().seeThrough();
+      if (place.evidence() < (thin ? -OWN_COLOUR : OWN_COLOUR)) {
         found.add(leftover(seen, place));
       }
     }
@@ -56,7 +57,7 @@ final class IslandDetector implements Detector {
     double share = place.area() / Math.max(1.0, seen.keptArea());
     double sure =
         Severity.ramp(OWN_COLOUR - place.evidence(), 0, 0.5)
-            * Severity.ramp(place.cover(), 0.05, 0.3);
+            * Severity.ramp(place.cover(), 0.25, 0.6);
     long pixels = seen.pixels(place.area());
     return new Finding(
         FindingKind.LEFTOVER,

@@ -3,11 +3,11 @@ package org.ablebatch.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.ablebatch.core.raster.Components;
 
 /**
- * What was removed although it looks like the subject. Inside the subject it is a suspicious hole;
- * at its outline the subject goes on where the matte ends: hardly an edge in the photograph where
- * the two meet, and one farther out.
+ * What was removed although the photograph goes on there without an edge. At the outline it must
+ * look like the subject as well; inside the subject an opening without an edge is reason enough.
  */
 final class LostPartDetector implements Detector {
   private static final float LIKE_SUBJECT = 0.5f;
@@ -16,40 +16,70 @@ final class LostPartDetector implements Detector {
   /** Next to the outline colours mix; only what lies farther out counts. */
   private static final float BESIDE_THE_EDGE = 1.6f;
 
-  private static final double LEAST_SHARE = 0.00025;
-  private static final double ENCLOSED = 0.75;
-  private static final double SAME = 0.035;
-  private static final double ANOTHER = 0.11;
-  private static final int LEAST_CONTACT = 4;
+  private static final double LEAST_SHARE = 0.00016;
   private static final int LEAST_AREA = 16;
+  private static final int LEAST_CONTACT = 3;
+  private static final double ENCLOSED = 0.75;
+  private static final double SAME = 0.03;
+  private static final double ANOTHER = 0.1;
+  private static final double SAME_INSIDE = 0.015;
+  private static final double ANOTHER_INSIDE = 0.045;
 
   @Override
   public List<Finding> find(Inspection seen) {
     Contact.Side kept = new Contact.Side(seen, true);
+    int least = Math.max(LEAST_AREA, (int) (LEAST_SHARE * seen.size()));
+    boolean[] enclosed = enclosed(seen, least);
     boolean[] lost = new boolean[seen.size()];
     for (int i = 0; i < lost.length; i++) {
-      lost[i] =
-          seen.cover()[i] < REMOVED
-              && kept.away(i) > BESIDE_THE_EDGE
-              && seen.evidence()[i] > LIKE_SUBJECT;
+      boolean beside = seen.cover()[i] < REMOVED && kept.away(i) > BESIDE_THE_EDGE;
+      lost[i] = beside && !enclosed[i] && seen.evidence()[i] > LIKE_SUBJECT;
+      enclosed[i] &= beside;
     }
-    int least = Math.max(LEAST_AREA, (int) (LEAST_SHARE * seen.size()));
     List<Finding> found = new ArrayList<>();
     for (Place place : Place.in(seen, lost, least)) {
       Contact contact = Contact.of(seen, kept, place, lost);
       if (contact.length() >= LEAST_CONTACT) {
-        found.add(finding(seen, place, contact));
+        double sure = Severity.ramp(place.evidence(), 0.3, 1.2) * contact.seamless(SAME, ANOTHER);
+        found.add(finding(seen, place, sure, contact.surrounded() > ENCLOSED));
       }
+    }
+    for (Place place : Place.in(seen, enclosed, least / 2)) {
+      Contact contact = Contact.of(seen, kept, place, enclosed);
+      double unlike = Severity.ramp(place.evidence(), 0.3, 1.2);
+      double sure =
+          Math.max(
+              contact.seamless(SAME_INSIDE, ANOTHER_INSIDE),
+              unlike * contact.seamless(SAME, ANOTHER));
+      found.add(finding(seen, place, sure, true));
     }
     return found;
   }
 
-  private static Finding finding(Inspection seen, Place place, Contact contact) {
+  /** Removed places that the subject surrounds wholly. */
+  private static boolean[] enclosed(Inspection seen, int least) {
+    boolean[] removed = new boolean[seen.size()];
+    for (int i = 0; i < removed.length; i++) {
+      removed[i] = !seen.kept()[i];
+    }
+    Components parts = Components.of(removed, seen.width(), seen.height(), false);
+    boolean[] out = new boolean[seen.size()];
+    for (int i = 0; i < out.length; i++) {
+      if (removed[i]) {
+        Components.Region region = parts.regions().get(parts.labels()[i] - 1);
+        boolean atFrame =
+            region.box().x() == 0
+                || region.box().y() == 0
+                || region.box().right() == seen.width()
+                || region.box().bottom() == seen.height();
+        out[i] = !atFrame && region.area() >= least;
+      }
+    }
+    return out;
+  }
+
+  private static Finding finding(Inspection seen, Place place, double sure, boolean hole) {
     double share = place.area() / Math.max(1.0, seen.keptArea());
-    double sure =
-        Severity.ramp(place.evidence(), 0.3, 1.2)
-            * (1 - Severity.ramp(contact.step(), SAME, ANOTHER));
-    boolean hole = contact.surrounded() > ENCLOSED;
     long pixels = seen.pixels(place.area());
     return new Finding(
         hole ? FindingKind.SUSPICIOUS_HOLE : FindingKind.MISSING_PART,
@@ -59,7 +89,7 @@ final class LostPartDetector implements Detector {
         String.format(
             Locale.ROOT,
             hole
-                ? "%,d px inside the subject were removed and look like it"
+                ? "%,d px inside the subject were removed, and nothing in the photograph ends there"
                 : "the subject seems to go on: %,d px of its colours were removed",
             pixels));
   }

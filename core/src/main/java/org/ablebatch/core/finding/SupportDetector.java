@@ -2,96 +2,107 @@ package org.ablebatch.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.ablebatch.core.color.ColourTable;
-import org.ablebatch.core.raster.Morphology;
+import java.util.function.IntUnaryOperator;
+import org.ablebatch.core.raster.Rect;
 
 /**
- * A support, a hand or a prop: a part of another colour that reaches the picture's border and hangs
- * on the subject by a narrow neck. Narrow parts are what an opening of the subject takes away.
+ * A support, a hand or a prop: a narrow part that comes in from the picture's border, in a colour
+ * that the rest of what is kept hardly has. It is followed by its colour from the border inwards.
  */
 final class SupportDetector implements Detector {
-  private static final double NARROW_SHARE = 0.03;
-  private static final double LEAST_SHARE = 0.0015;
-  private static final double ANOTHER_COLOUR = 1.2;
-  private static final double MOST_OF_BODY = 0.4;
+  private static final double WIDEST_SHARE = 0.12;
+  private static final int NARROWEST = 3;
+  private static final float SAME_COLOUR = 0.09f;
+
+  /** Round things are lighter in the middle than at their sides. */
+  private static final float LIGHTNESS_COUNTS = 0.3f;
+
+  private static final double LEAST_SHARE = 0.004;
+  private static final double MOST_SHARE = 0.45;
+  private static final double RARE = 0.06;
 
   @Override
   public List<Finding> find(Inspection seen) {
     int w = seen.width();
     int h = seen.height();
-    int radius = Math.max(3, (int) (NARROW_SHARE * Math.max(w, h) / 2));
-    float[] kept = new float[seen.size()];
-    for (int i = 0; i < kept.length; i++) {
-      kept[i] = seen.kept()[i] ? 1 : 0;
-    }
-    float[] body = Morphology.open(kept, w, h, radius);
-    boolean[] thin = new boolean[kept.length];
-    for (int i = 0; i < thin.length; i++) {
-      thin[i] = kept[i] > 0 && body[i] == 0;
-    }
     List<Finding> found = new ArrayList<>();
-    for (Place place : Place.in(seen, thin, (int) (LEAST_SHARE * seen.keptArea()) + 1)) {
-      if (place.atFrame() && place.area() < MOST_OF_BODY * seen.keptArea()) {
-        finding(seen, place, thin, kept, found);
-      }
-    }
+    fromSide(seen, i -> w + i, w, found);
+    fromSide(seen, i -> (h - 2) * w + i, w, found);
+    fromSide(seen, i -> i * w + 1, h, found);
+    fromSide(seen, i -> i * w + w - 2, h, found);
     return found;
   }
 
-  private static void finding(
-      Inspection seen, Place place, boolean[] thin, float[] kept, List<Finding> found) {
-    double[] foreign = foreignness(seen, place, thin, kept);
-    double sum = 0;
-    int n = 0;
-    for (int y = place.box().y(); y < place.box().bottom(); y++) {
-      for (int x = place.box().x(); x < place.box().right(); x++) {
-        int i = y * seen.width() + x;
-        if (thin[i]) {
-          sum += foreign[i];
-          n++;
+  private static void fromSide(
+      Inspection seen, IntUnaryOperator index, int length, List<Finding> found) {
+    int start = -1;
+    for (int k = 0; k <= length; k++) {
+      boolean kept = k < length && seen.kept()[index.applyAsInt(k)];
+      if (kept && start < 0) {
+        start = k;
+      } else if (!kept && start >= 0) {
+        if (k - start >= NARROWEST && k - start <= WIDEST_SHARE * length) {
+          follow(seen, index.applyAsInt((start + k) / 2), found);
         }
+        start = -1;
       }
     }
-    double another = sum / Math.max(1, n);
-    if (another < ANOTHER_COLOUR) {
+  }
+
+  private static void follow(Inspection seen, int seed, List<Finding> found) {
+    boolean[] part = grown(seen, seed);
+    int own = 0;
+    int like = 0;
+    int rest = 0;
+    Rect box = new Rect(seed % seen.width(), seed / seen.width(), 1, 1);
+    for (int i = 0; i < part.length; i++) {
+      if (part[i]) {
+        own++;
+        box = box.span(new Rect(i % seen.width(), i / seen.width(), 1, 1));
+      } else if (seen.kept()[i]) {
+        rest++;
+        like += isAlike(seen, seed, i) ? 1 : 0;
+      }
+    }
+    double share = own / Math.max(1.0, own + rest);
+    double common = like / Math.max(1.0, rest);
+    if (share < LEAST_SHARE || share > MOST_SHARE || common > RARE) {
       return;
     }
-    double share = place.area() / Math.max(1.0, seen.keptArea());
     found.add(
         new Finding(
             FindingKind.SUPPORT,
-            seen.onPicture(place.box()),
+            seen.onPicture(box),
             100 * share,
-            Math.max(0.35, Severity.of(Severity.ramp(another, 0.8, 3), share)),
+            0.35 + 0.5 * Severity.ramp(share, 0, 0.08),
             "a narrow part of another colour leads from the subject to the border"));
   }
 
-  /** How seldom a pixel's colour is in the rest of the subject: log of the ratio to common. */
-  private static double[] foreignness(Inspection seen, Place place, boolean[] thin, float[] kept) {
-    float[] body = kept.clone();
-    for (int i = 0; i < body.length; i++) {
-      int x = i % seen.width();
-      int y = i / seen.width();
-      boolean inBox =
-          x >= place.box().x()
-              && y >= place.box().y()
-              && x < place.box().right()
-              && y < place.box().bottom();
-      body[i] = inBox && thin[i] ? 0 : body[i];
+  private static boolean[] grown(Inspection seen, int seed) {
+    int w = seen.width();
+    boolean[] part = new boolean[seen.size()];
+    int[] stack = new int[seen.size()];
+    int depth = 0;
+    part[seed] = true;
+    stack[depth++] = seed;
+    while (depth > 0) {
+      int i = stack[--depth];
+      int[] beside = {i % w > 0 ? i - 1 : i, i % w < w - 1 ? i + 1 : i, Math.max(0, i - w), i + w};
+      for (int j : beside) {
+        int next = j < part.length ? j : i;
+        if (!part[next] && seen.kept()[next] && isAlike(seen, seed, next)) {
+          part[next] = true;
+          stack[depth++] = next;
+        }
+      }
     }
-    int[] cells = ColourTable.cells(seen.lab());
-    float[] density = ColourTable.density(cells, body);
-    double common = 0;
-    double weight = 0;
-    for (int i = 0; i < body.length; i++) {
-      common += body[i] * density[cells[i]];
-      weight += body[i];
-    }
-    double usual = common / Math.max(1, weight);
-    double[] out = new double[body.length];
-    for (int i = 0; i < out.length; i++) {
-      out[i] = -Math.log10((density[cells[i]] + 1e-6) / (usual + 1e-6));
-    }
-    return out;
+    return part;
+  }
+
+  private static boolean isAlike(Inspection seen, int a, int b) {
+    float l = LIGHTNESS_COUNTS * (seen.lab().c0()[a] - seen.lab().c0()[b]);
+    float u = seen.lab().c1()[a] - seen.lab().c1()[b];
+    float v = seen.lab().c2()[a] - seen.lab().c2()[b];
+    return l * l + u * u + v * v < SAME_COLOUR * SAME_COLOUR;
   }
 }
