@@ -26,6 +26,11 @@ export type IntakeFacts = Omit<Sent<Schemas['IntakeFacts'], 'profile' | 'duplica
   crop: Crop | null
 }
 
+export type Finding = Sent<Schemas['Finding']>
+export type Remark = Sent<Schemas['Remark'], keyof Schemas['Remark']>
+/** A remark on its way; what is left out is nothing. */
+export type SentRemark = Schemas['Remark']
+
 export type Picture = Omit<
   Sent<
     Schemas['Picture'],
@@ -41,8 +46,14 @@ export type Picture = Omit<
     | 'tellTale'
     | 'problem'
   >,
-  'state' | 'failureKind' | 'intake'
-> & { state: PictureState; failureKind: FailureKind | null; intake: IntakeFacts }
+  'state' | 'failureKind' | 'intake' | 'findings' | 'remark'
+> & {
+  state: PictureState
+  failureKind: FailureKind | null
+  intake: IntakeFacts
+  findings: Finding[]
+  remark: Remark | null
+}
 
 export type Look = Sent<Schemas['Look']>
 export type EmptySet = Sent<Schemas['EmptySet']>

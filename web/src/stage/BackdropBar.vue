@@ -1,12 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { BACKDROPS } from './backdrops'
+import { BACKDROPS, TELL_TALE } from './backdrops'
 
 /** Chooses what a cutout is looked at on; one swatch is any colour. */
 const backdrop = defineModel<string>('backdrop', { required: true })
 /** Neither in paper nor in plants: leftovers of both show on it. */
 const FIRST_OWN = '#3a6fb0'
-const isOwn = computed(() => !BACKDROPS.some((b) => b.css === backdrop.value))
+const props = defineProps<{
+  /** The colour on which this picture's leftovers show most; left out where there is none. */
+  tellTale?: string | null
+  /** The backdrop of the batch's look; left out where it does not matter. */
+  look?: string | null
+}>()
+const isOwn = computed(
+  () =>
+    backdrop.value !== TELL_TALE &&
+    backdrop.value !== props.look &&
+    !BACKDROPS.some((b) => b.css === backdrop.value),
+)
 const own = computed({
   get: () => (isOwn.value ? backdrop.value : FIRST_OWN),
   set: (colour: string) => (backdrop.value = colour),
@@ -27,6 +38,28 @@ const own = computed({
       :aria-label="b.name"
       :title="b.name"
       @click="backdrop = b.css"
+    />
+    <button
+      v-if="look"
+      role="radio"
+      class="swatch"
+      :class="{ on: backdrop === look }"
+      :style="{ background: look }"
+      :aria-checked="backdrop === look"
+      aria-label="the batch’s look"
+      title="the batch’s look"
+      @click="backdrop = look"
+    />
+    <button
+      v-if="tellTale"
+      role="radio"
+      class="swatch telling"
+      :class="{ on: backdrop === TELL_TALE }"
+      :style="{ background: tellTale }"
+      :aria-checked="backdrop === TELL_TALE"
+      aria-label="tell-tale"
+      title="tell-tale: leftovers show most on it (Shift B)"
+      @click="backdrop = TELL_TALE"
     />
     <label
       class="swatch own"
@@ -60,6 +93,15 @@ const own = computed({
 .swatch.on {
   outline: 2px solid var(--teal);
   outline-offset: 1px;
+}
+
+/* A notch tells it from a colour that somebody chose. */
+.telling {
+  clip-path: polygon(0 0, 62% 0, 100% 38%, 100% 100%, 0 100%);
+}
+
+.telling.on {
+  clip-path: none;
 }
 
 .own {

@@ -6,6 +6,14 @@ export const BACKDROPS = [
   { name: 'checker', css: 'checker' },
 ] as const
 
+/** Stands for each picture's own tell-tale colour. */
+export const TELL_TALE = 'tell-tale'
+
+/** The colour, or checker, that a chosen backdrop means for a picture. */
+export function backdropOf(chosen: string, tellTale: string | null): string {
+  return chosen === TELL_TALE ? (tellTale ?? '#8e8e8c') : chosen
+}
+
 const CHECK_PX = 8
 let checker: HTMLCanvasElement | undefined
 

@@ -45,3 +45,15 @@ describe('the view on a picture', () => {
     expect(v.scale).toBeGreaterThan(0)
   })
 })
+
+it('a part is brought close, in the middle, with its surroundings', () => {
+  const view = new View()
+  view.setPicture({ width: 4000, height: 3000 })
+  view.setViewport({ width: 800, height: 600 })
+  view.showPart({ x: 1000, y: 2000, width: 100, height: 50 })
+  expect(view.toPicture(400, 300).x).toBeCloseTo(1050)
+  expect(view.toPicture(400, 300).y).toBeCloseTo(2025)
+  expect(100 * view.scale).toBeCloseTo(270)
+  view.showPart({ x: 0, y: 0, width: 4000, height: 3000 })
+  expect(view.scale).toBeCloseTo(view.fitScale)
+})

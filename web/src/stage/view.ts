@@ -3,6 +3,9 @@ import type { Size } from './box'
 
 const LARGEST_SCALE = 32
 const AIR_PX = 24
+const PART_SHARE = 0.45
+const LEAST_PART_PX = 24
+const MOST_CLOSE = 6
 
 /** Where a picture stands on the screen: screen = picture × scale + offset, in CSS pixels. */
 export class View {
@@ -57,6 +60,17 @@ export class View {
   toggleFit(screenX = this.viewport.width / 2, screenY = this.viewport.height / 2) {
     if (this.fitted) this.zoomTo(1 / window.devicePixelRatio, screenX, screenY)
     else this.fit()
+  }
+
+  /** Brings a part of the picture close, with its surroundings, in the middle of the screen. */
+  showPart(part: { x: number; y: number; width: number; height: number }) {
+    const side = Math.max(part.width, part.height, LEAST_PART_PX)
+    const room = Math.min(this.viewport.width, this.viewport.height)
+    const scale = Math.min(MOST_CLOSE, Math.max(this.fitScale, (room * PART_SHARE) / side))
+    this.scale = scale
+    this.x = this.viewport.width / 2 - (part.x + part.width / 2) * scale
+    this.y = this.viewport.height / 2 - (part.y + part.height / 2) * scale
+    this.fitted = false
   }
 
   toPicture(screenX: number, screenY: number) {

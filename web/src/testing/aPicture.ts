@@ -41,6 +41,8 @@ export function aPicture(change: Partial<Picture>): Picture {
     problem: null,
     failureKind: null,
     revision: 0,
+    remark: null,
+    inspected: true,
     findings: [],
     ...change,
   }

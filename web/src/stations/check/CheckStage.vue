@@ -1,126 +1,188 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
-import { addressOf } from '../../api/addresses'
-import { sentenceOf } from '../../api/client'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import type { Picture } from '../../api/types'
 import BackdropBar from '../../stage/BackdropBar.vue'
-import { BACKDROPS, fillFor } from '../../stage/backdrops'
-import { imageAt } from '../../stage/images'
-import PictureStage from '../../stage/PictureStage.vue'
+import { BACKDROPS, backdropOf, fillFor, TELL_TALE } from '../../stage/backdrops'
+import PictureStage, { type StagePointer } from '../../stage/PictureStage.vue'
 import { useView, type View } from '../../stage/view'
-import { useKeys } from '../../shell/useKeys'
 import { useHeld } from '../../shell/useHeld'
+import { useKeys } from '../../shell/useKeys'
+import FindingMarkers from './FindingMarkers.vue'
+import { isSerious } from './findings'
+import LoupeStrip from './LoupeStrip.vue'
+import type { LoupeSource } from './loupe'
+import { useStagePictures } from './useStagePictures'
 
-/**
- * The picture on the stage: first at screen size, so that the next one is there at once, then at
- * full size as soon as somebody looks closer.
- */
-const props = defineProps<{ picture: Picture; backdrop: string }>()
-const emit = defineEmits<{ 'update:backdrop': [backdrop: string] }>()
-const backdrop = computed({
-  get: () => props.backdrop,
-  set: (b) => emit('update:backdrop', b),
-})
+/** The picture, its suspected faults, and the loupe under it. */
+const props = defineProps<{ picture: Picture; look: string | null }>()
+const backdrop = defineModel<string>('backdrop', { required: true })
+/** Index of the finding that is looked at. */
+const chosen = defineModel<number | null>('chosen', { required: true })
+const emit = defineEmits<{ painted: [] }>()
 
+const CLICK_PX = 4
 const view = useView()
-const cutout = shallowRef<ImageBitmap | null>(null)
-const original = shallowRef<ImageBitmap | null>(null)
-const problem = ref('')
+const { cutout, original, problem } = useStagePictures(() => props.picture, view)
 const held = useHeld(' ')
+const wipe = ref(false)
+/** Share of the stage's picture that shows the original, from the left. */
+const wipeAt = ref(0.5)
+const loupeZoom = useLocalStorage('check-loupe', 3)
+const pointed = ref<{ x: number; y: number } | null>(null)
+const pinned = ref(false)
+let pressedAt: { x: number; y: number } | null = null
 
-watch(
-  () => [props.picture.id, props.picture.versionId] as const,
-  async ([id, version], before) => {
-    const picture = props.picture
-    if (before === undefined || before[0] !== id) {
-      view.setPicture(picture)
-    }
-    cutout.value = null
-    original.value = null
-    problem.value = ''
-    try {
-      const isCurrent = () => props.picture.id === id && props.picture.versionId === version
-      const [front, back] = await Promise.all([
-        version === null ? null : imageAt(addressOf.cutoutPreview(picture)),
-        imageAt(addressOf.preview(picture)),
-      ])
-      if (!isCurrent()) return
-      cutout.value = front
-      original.value = back
-    } catch (error) {
-      problem.value = sentenceOf(error)
-    }
-  },
-  { immediate: true },
+const source = computed<LoupeSource | null>(() =>
+  cutout.value && original.value
+    ? {
+        cutout: cutout.value,
+        original: original.value,
+        width: props.picture.width,
+        height: props.picture.height,
+      }
+    : null,
 )
-
-/** Full size is fetched when the screen can show more than the preview holds. */
-const closer = computed(
-  () =>
-    cutout.value !== null &&
-    cutout.value.width < props.picture.width &&
-    view.scale * window.devicePixelRatio * props.picture.width > cutout.value.width * 1.15,
-)
-watch(closer, async (wanted) => {
-  if (!wanted) return
-  const picture = props.picture
-  try {
-    const [front, back] = await Promise.all([
-      imageAt(addressOf.cutout(picture)),
-      imageAt(addressOf.upright(picture)),
-    ])
-    if (props.picture.id !== picture.id || props.picture.versionId !== picture.versionId) return
-    cutout.value = front
-    original.value = back
-  } catch (error) {
-    problem.value = sentenceOf(error)
-  }
-})
+const onStage = computed(() => backdropOf(backdrop.value, props.picture.tellTale))
 
 const painter = computed(() => {
-  const shown = held.value || !cutout.value ? original.value : cutout.value
-  const on = held.value ? '#8e8e8c' : props.backdrop
+  const front = held.value ? null : cutout.value
+  const back = original.value
+  const on = held.value ? '#8e8e8c' : onStage.value
+  const share = wipe.value ? wipeAt.value : 0
   const { width, height } = props.picture
   return (context: CanvasRenderingContext2D, v: View) => {
     context.fillStyle = fillFor(context, on)
     context.fillRect(0, 0, context.canvas.width, context.canvas.height)
-    if (!shown) return
     context.imageSmoothingEnabled = v.scale < 4
     context.imageSmoothingQuality = 'high'
-    context.drawImage(shown, v.x, v.y, width * v.scale, height * v.scale)
+    const shown = front ?? back
+    if (shown) context.drawImage(shown, v.x, v.y, width * v.scale, height * v.scale)
+    if (front && back && share > 0) {
+      const at = share * width * v.scale
+      context.save()
+      context.beginPath()
+      context.rect(v.x, v.y, at, height * v.scale)
+      context.clip()
+      context.drawImage(back, v.x, v.y, width * v.scale, height * v.scale)
+      context.restore()
+      context.fillStyle = '#fff'
+      context.fillRect(v.x + at - 1, v.y, 2, height * v.scale)
+    }
+    if (front) emit('painted')
   }
 })
 
-const percent = computed(() => Math.round(view.scale * window.devicePixelRatio * 100))
+watch(
+  () => props.picture.id,
+  () => {
+    pinned.value = false
+    pointed.value = null
+  },
+)
+watch(chosen, (index) => {
+  const finding = index === null ? undefined : props.picture.findings[index]
+  if (!finding) return
+  view.showPart(finding)
+  pointed.value = { x: finding.x + finding.width / 2, y: finding.y + finding.height / 2 }
+})
+const loupeAt = computed(
+  () => pointed.value ?? { x: props.picture.width / 2, y: props.picture.height / 2 },
+)
 
-function nextBackdrop() {
-  const i = BACKDROPS.findIndex((b) => b.css === props.backdrop)
-  backdrop.value = (BACKDROPS[(i + 1) % BACKDROPS.length] ?? BACKDROPS[0]).css
+function moved(at: StagePointer) {
+  if (wipe.value && at.event.shiftKey) {
+    wipeAt.value = Math.max(0, Math.min(1, at.x / props.picture.width))
+  }
+  if (!pinned.value) pointed.value = { x: at.x, y: at.y }
 }
 
-useKeys({ b: nextBackdrop, z: () => view.toggleFit() })
+function pressed(event: PointerEvent) {
+  pressedAt = { x: event.clientX, y: event.clientY }
+}
+
+/** A drag moves the picture; a click pins the loupe. */
+function clicked(event: MouseEvent) {
+  if (!pressedAt || !(event.target instanceof HTMLCanvasElement)) return
+  const far = Math.hypot(event.clientX - pressedAt.x, event.clientY - pressedAt.y)
+  if (far < CLICK_PX) pinned.value = !pinned.value
+}
+
+function walk(step: number) {
+  const serious = props.picture.findings.flatMap((f, i) => (isSerious(f) ? [i] : []))
+  if (serious.length === 0) return
+  const at = chosen.value === null ? -1 : serious.indexOf(chosen.value)
+  const next = at < 0 ? (step > 0 ? 0 : serious.length - 1) : at + step
+  chosen.value = serious[(next + serious.length) % serious.length] ?? null
+  pinned.value = false
+}
+
+function nextBackdrop() {
+  const all: string[] = BACKDROPS.map((b) => b.css)
+  if (props.look) all.push(props.look)
+  backdrop.value = all[(all.indexOf(backdrop.value) + 1) % all.length] ?? BACKDROPS[0].css
+}
+
+useKeys({
+  b: nextBackdrop,
+  'Shift+b': () => (backdrop.value = backdrop.value === TELL_TALE ? '#8e8e8c' : TELL_TALE),
+  z: () => {
+    chosen.value = null
+    view.toggleFit()
+  },
+  n: () => walk(1),
+  'Shift+n': () => walk(-1),
+  w: () => (wipe.value = !wipe.value),
+  '-': () => (wipeAt.value = Math.max(0, wipeAt.value - 0.05)),
+  '=': () => (wipeAt.value = Math.min(1, wipeAt.value + 0.05)),
+})
+const percent = computed(() => Math.round(view.scale * window.devicePixelRatio * 100))
 </script>
 
 <template>
   <div class="check-stage">
     <div class="bar">
-      <BackdropBar v-model:backdrop="backdrop" />
+      <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" :look="look" />
       <span class="gap" />
-      <span class="quiet">Original</span><kbd>hold Space</kbd>
-      <span class="num">{{ percent }} %</span><kbd>Z</kbd>
+      <span class="quiet">Wipe</span><kbd>W</kbd> <span class="quiet">Original</span
+      ><kbd>hold Space</kbd> <span class="num">{{ percent }} %</span><kbd>Z</kbd>
     </div>
-    <PictureStage :view="view" :painter="painter" grab :label="picture.fileName" class="stage">
+    <PictureStage
+      :view="view"
+      :painter="painter"
+      grab
+      :label="picture.fileName"
+      class="stage"
+      @move="moved"
+      @pointerdown.capture="pressed"
+      @click="clicked"
+    >
+      <FindingMarkers
+        v-if="!held"
+        :findings="picture.findings"
+        :view="view"
+        :chosen="chosen"
+        @choose="chosen = $event"
+      />
       <p v-if="problem" class="over problem">{{ problem }}</p>
       <p v-else-if="!original" class="over">Fetching the picture</p>
       <p v-else-if="held" class="over">Original</p>
+      <p v-else-if="wipe" class="over">Original at the left; move it with Shift and the pointer</p>
     </PictureStage>
+    <LoupeStrip
+      v-model:zoom="loupeZoom"
+      :source="source"
+      :at="loupeAt"
+      :backdrop="onStage"
+      :pinned="pinned"
+    />
   </div>
 </template>
 
 <style scoped>
 .check-stage {
   display: grid;
-  grid-template-rows: 44px minmax(0, 1fr);
+  grid-template-rows: 44px minmax(0, 1fr) clamp(110px, 21vh, 190px);
   min-width: 0;
   min-height: 0;
 }

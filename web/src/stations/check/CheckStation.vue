@@ -7,7 +7,7 @@ import { useRouter } from 'vue-router'
 import { addressOf } from '../../api/addresses'
 import { api, need, sentenceOf } from '../../api/client'
 import { showPicture } from '../../api/queries'
-import type { Picture, Verdict } from '../../api/types'
+import type { Picture, SentRemark, Verdict } from '../../api/types'
 import PictureFacts from '../../shell/PictureFacts.vue'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
@@ -15,8 +15,12 @@ import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
 import { imageAt } from '../../stage/images'
 import CheckStage from './CheckStage.vue'
+import ContactSheet from './ContactSheet.vue'
+import FindingList from './FindingList.vue'
 import RecutDialog from './RecutDialog.vue'
+import RemarkDialog from './RemarkDialog.vue'
 import RiskQueue from './RiskQueue.vue'
+import { useTogether } from './useTogether'
 import { useVerdicts } from './useVerdicts'
 
 const JUDGED = ['passed', 'in-touch-up', 'rejected', 'delivered']
@@ -27,6 +31,12 @@ const client = useQueryClient()
 const router = useRouter()
 const backdrop = useLocalStorage('check-backdrop', '#8e8e8c')
 const recutAsked = ref(false)
+const remarkAsked = ref(false)
+const sheet = ref(false)
+const together = useTogether(() => batchId.value)
+/** What Ctrl Z takes back next. */
+const lastWas = ref<'one' | 'many'>('one')
+const chosen = ref<number | null>(null)
 
 const queue = computed(() =>
   pictures.value
@@ -44,6 +54,15 @@ watch(
   { immediate: true },
 )
 
+const chosenFinding = computed(() =>
+  chosen.value === null ? null : (shown.value?.findings[chosen.value] ?? null),
+)
+const look = computed(() => {
+  const css = batch.value?.look.backdrop ?? ''
+  return css.startsWith('#') ? css : null
+})
+watch(selectedId, () => (chosen.value = null), { flush: 'sync' })
+
 /** The next two are decoded while somebody looks at this one. */
 watch(
   () => [selectedId.value, queue.value.length],
@@ -56,18 +75,71 @@ watch(
   },
 )
 
-function judge(verdict: Verdict) {
+/** Nobody has seen a picture in less: a second press of the key was meant for the one before. */
+const LEAST_LOOK_MS = 180
+let paintedId: number | null = null
+let paintedAt = 0
+
+function painted() {
+  if (paintedId === selectedId.value) return
+  paintedId = selectedId.value
+  paintedAt = performance.now()
+}
+
+function judge(verdict: Verdict, text = '') {
   const picture = shown.value
-  if (!picture) return
+  if (!picture || picture.state === 'cutting') return
+  const looked = performance.now() - paintedAt
+  if (paintedId !== picture.id || looked < LEAST_LOOK_MS) {
+    void message.info({
+      key: 'too-quick',
+      content: `“${picture.fileName}” has only just appeared; nothing was recorded for it`,
+    })
+    return
+  }
   const i = queue.value.findIndex((p) => p.id === picture.id)
   const next = queue.value[i + 1] ?? queue.value[i - 1]
-  verdicts.give(picture, verdict)
+  verdicts.give(picture, verdict, { lookedMillis: Math.round(looked), ...remark(verdict, text) })
+  lastWas.value = 'one'
   if (next) selectedId.value = next.id
 }
 
+/** A picture that is sent to be mended takes the place along that was looked at. */
+function remark(verdict: Verdict, text: string): { remark?: SentRemark } {
+  const finding = chosenFinding.value
+  if (verdict !== 'touch-up' || (!finding && !text.trim())) return {}
+  return {
+    remark: {
+      text: text.trim() || undefined,
+      ...(finding && {
+        reason: finding.kind,
+        x: finding.x,
+        y: finding.y,
+        width: finding.width,
+        height: finding.height,
+      }),
+    },
+  }
+}
+
 async function takeBack() {
+  if (lastWas.value === 'many') {
+    await together.takeBack()
+    lastWas.value = together.given.value.length ? 'many' : 'one'
+    return
+  }
   const id = await verdicts.takeBack()
   if (id !== null) selectedId.value = id
+}
+
+async function passMany(some: Picture[]) {
+  await together.pass(some)
+  lastWas.value = 'many'
+}
+
+function openOne(id: number) {
+  sheet.value = false
+  selectedId.value = id
 }
 
 async function recut(method: string) {
@@ -86,16 +158,27 @@ async function recut(method: string) {
   }
 }
 
+const canTakeBack = computed(
+  () => verdicts.given.value.length > 0 || together.given.value.length > 0,
+)
+
 function dress() {
   void router.push({ name: 'dress', params: { id: batchId.value } })
 }
 
+/** Keys for the one picture on the stage; a key that is held down is no verdict. */
+const onStage = (act: () => void) => (event: KeyboardEvent) => {
+  if (!sheet.value && !event.repeat && shown.value) act()
+}
+
 useKeys({
-  Enter: () => judge('pass'),
-  t: () => judge('touch-up'),
-  x: () => judge('reject'),
-  r: () => {
-    if (shown.value) recutAsked.value = true
+  Enter: onStage(() => judge('pass')),
+  t: onStage(() => judge('touch-up')),
+  'Shift+t': onStage(() => (remarkAsked.value = true)),
+  x: onStage(() => judge('reject')),
+  r: onStage(() => (recutAsked.value = true)),
+  c: (event) => {
+    if (!sheet.value && !event.repeat) sheet.value = true
   },
   'Ctrl+z': () => void takeBack(),
 })
@@ -103,14 +186,32 @@ useKeys({
 
 <template>
   <StationFrame>
-    <div class="check">
+    <ContactSheet
+      v-if="sheet"
+      v-model:backdrop="backdrop"
+      :queue="queue"
+      :look="look"
+      :busy="together.busy.value"
+      class="whole"
+      @pass="passMany"
+      @open="openOne"
+      @close="sheet = false"
+    />
+    <div v-else class="check">
       <RiskQueue
         v-model:selected-id="selectedId"
         :queue="queue"
         :judged="judged"
         :total="judged + queue.length"
       />
-      <CheckStage v-if="shown" v-model:backdrop="backdrop" :picture="shown" />
+      <CheckStage
+        v-if="shown"
+        v-model:backdrop="backdrop"
+        v-model:chosen="chosen"
+        :picture="shown"
+        :look="look"
+        @painted="painted"
+      />
       <div v-else class="empty">
         <template v-if="loaded">
           <b>Nothing waits to be checked.</b>
@@ -119,28 +220,44 @@ useKeys({
       </div>
     </div>
     <template #ticket>
-      <PictureFacts v-if="shown" :picture="shown" />
+      <PictureFacts v-if="shown && !sheet" :picture="shown" />
+      <FindingList
+        v-if="shown && !sheet"
+        :picture="shown"
+        :chosen="chosen"
+        @choose="chosen = $event"
+      />
       <TicketFacts v-if="batch" :batch="batch" />
     </template>
     <template #acts>
-      <template v-if="shown">
+      <template v-if="shown && !sheet">
         <Button type="primary" @click="judge('pass')">Pass <kbd>Enter</kbd></Button>
         <div class="two">
           <Button @click="judge('touch-up')">Touch-up <kbd>T</kbd></Button>
           <Button @click="recutAsked = true">Recut… <kbd>R</kbd></Button>
           <Button danger @click="judge('reject')">Reject <kbd>X</kbd></Button>
-          <Button :disabled="verdicts.given.value.length === 0" @click="takeBack">
-            Undo <kbd>Ctrl Z</kbd>
-          </Button>
+          <Button :disabled="!canTakeBack" @click="takeBack"> Undo <kbd>Ctrl Z</kbd> </Button>
         </div>
       </template>
+      <Button v-if="queue.length > 1 && !sheet" @click="sheet = true">
+        Contact sheet <kbd>C</kbd>
+      </Button>
       <Button v-if="loaded && queue.length === 0" @click="dress">Dress what is passed →</Button>
     </template>
   </StationFrame>
+  <RemarkDialog
+    v-model:open="remarkAsked"
+    :finding="chosenFinding"
+    @send="(text) => judge('touch-up', text)"
+  />
   <RecutDialog v-model:open="recutAsked" @choose="recut" />
 </template>
 
 <style scoped>
+.whole {
+  height: 100%;
+}
+
 .check {
   height: 100%;
   display: grid;

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { Picture } from '../../api/types'
 import PictureThumb from '../../shell/PictureThumb.vue'
 import { useKeys } from '../../shell/useKeys'
+import { headline } from './findings'
 
 /** What waits for a checker, the least trusted first. */
 const props = defineProps<{ queue: Picture[]; judged: number; total: number }>()
@@ -68,7 +69,7 @@ useKeys({
           <span class="words">
             <span class="num">{{ picture.confidence }}</span>
             <span class="meter"><i :style="{ width: `${picture.confidence ?? 0}%` }" /></span>
-            <span class="cut name">{{ picture.fileName }}</span>
+            <span class="cut name" :title="picture.fileName">{{ headline(picture) }}</span>
           </span>
         </button>
       </div>

@@ -3,12 +3,18 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, need, Refused, sentenceOf } from '../../api/client'
 import { keys, showPicture } from '../../api/queries'
-import type { Picture, PictureState, Verdict } from '../../api/types'
+import type { Picture, PictureState, SentRemark, Verdict } from '../../api/types'
 
 const STATE_AFTER: Record<Verdict, PictureState> = {
   pass: 'passed',
   'touch-up': 'in-touch-up',
   reject: 'rejected',
+}
+
+/** What goes with a verdict. */
+export interface Said {
+  remark?: SentRemark
+  lookedMillis?: number
 }
 
 /**
@@ -21,20 +27,20 @@ export function useVerdicts() {
   const given = ref<number[]>([])
   const onTheWay = new Map<number, Promise<void>>()
 
-  function give(picture: Picture, verdict: Verdict) {
+  function give(picture: Picture, verdict: Verdict, said: Said = {}) {
     if (onTheWay.has(picture.id)) return
     showPicture(client, { ...picture, state: STATE_AFTER[verdict] })
     given.value.push(picture.id)
-    const call = send(picture, verdict).finally(() => onTheWay.delete(picture.id))
+    const call = send(picture, verdict, said).finally(() => onTheWay.delete(picture.id))
     onTheWay.set(picture.id, call)
   }
 
-  async function send(picture: Picture, verdict: Verdict) {
+  async function send(picture: Picture, verdict: Verdict, said: Said) {
     try {
       const answer = await need(
         api.POST('/api/v1/pictures/{id}/verdict', {
           params: { path: { id: picture.id } },
-          body: { verdict, revision: picture.revision },
+          body: { verdict, revision: picture.revision, ...said },
         }),
       )
       showPicture(client, answer as Picture)

@@ -1,5 +1,7 @@
 package org.ablebatch.core.finding;
 
+import org.ablebatch.core.cut.Method;
+
 /**
  * What is no fault in this picture.
  *
@@ -9,4 +11,9 @@ package org.ablebatch.core.finding;
  */
 public record Expectations(boolean seeThrough, boolean person, boolean strokes) {
   public static final Expectations NONE = new Expectations(false, false, false);
+
+  /** What a method is for. */
+  public static Expectations of(Method used) {
+    return new Expectations(used == Method.SEE_THROUGH, used == Method.PERSON, used == Method.INK);
+  }
 }

@@ -17,14 +17,9 @@ class VerdictController {
     this.verdicts = verdicts;
   }
 
-  /**
-   * @param revision the picture's revision that was looked at; may be left out
-   */
-  record VerdictRequest(String verdict, Long revision) {}
-
   @PostMapping
   PictureView judge(@PathVariable long id, @RequestBody VerdictRequest request) {
-    return verdicts.judge(id, request.verdict(), request.revision());
+    return verdicts.judge(id, request);
   }
 
   @DeleteMapping

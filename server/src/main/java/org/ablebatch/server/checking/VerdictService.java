@@ -1,13 +1,22 @@
 package org.ablebatch.server.checking;
 
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.server.checking.TogetherController.Seen;
+import org.ablebatch.server.checking.TogetherController.TogetherView;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.picture.PictureView;
+import org.ablebatch.server.picture.Remark;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.Conflict;
+import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.progress.BatchEvents;
 import org.ablebatch.server.touchup.TouchUpService;
 import org.springframework.stereotype.Service;
@@ -16,6 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Gives verdicts and takes the last one back. */
 @Service
 public class VerdictService {
+  private static final int MOST_TOGETHER = 10_000;
+
   private final PhotoRepository photos;
   private final PhotoService photoService;
   private final VerdictRepository verdicts;
@@ -39,14 +50,22 @@ public class VerdictService {
   }
 
   /**
-   * @param verdict pass, touch-up or reject
-   * @param seenRevision what the person was looking at; null = not checked
-   * @throws Conflict when the picture has changed since
+   * @throws Conflict when the picture has changed since it was looked at
    */
   @Transactional
-  public PictureView judge(long photoId, String verdict, Long seenRevision) {
-    PictureState next = stateFor(verdict);
+  public PictureView judge(long photoId, VerdictRequest request) {
+    PictureState next = stateFor(request.verdict());
     Photo photo = photoService.lock(photoId);
+    requireUnchanged(photo, request.revision());
+    if (photo.state() != next) {
+      Verdict verdict = record(photo, next, request.remark());
+      verdict.looked(request.lookedMillis());
+      return changed(photo);
+    }
+    return photoService.row(photoId).view();
+  }
+
+  private static void requireUnchanged(Photo photo, Long seenRevision) {
     if (seenRevision != null && seenRevision != photo.revision()) {
       throw new Conflict(
           "“%s” has changed since you opened it (it is now: %s). Your verdict was not recorded; look"
@@ -56,16 +75,72 @@ public class VerdictService {
     if (photo.currentVersionId() == null) {
       throw new Conflict("“" + photo.fileName() + "” has no cutout to judge yet.");
     }
-    if (photo.state() == next) {
-      return photoService.row(photoId).view();
-    }
+  }
+
+  private Verdict record(Photo photo, PictureState next, Remark remark) {
     if (photo.hasPendingEdits()) {
-      touchUp.renderPending(photoId);
+      touchUp.renderPending(photo.id());
     }
     PictureState from = photo.state();
     photo.moveTo(next);
-    verdicts.save(new Verdict(photoId, photo.currentVersionId(), from, next, clock.instant()));
-    return changed(photo);
+    photo.remark(remark);
+    Verdict verdict =
+        new Verdict(photo.id(), photo.currentVersionId(), from, next, clock.instant());
+    verdict.say(remark);
+    return verdicts.save(verdict);
+  }
+
+  /**
+   * One verdict on many at once. What has changed since it was looked at, or does not wait to be
+   * checked any more, is left alone and named.
+   */
+  @Transactional
+  public TogetherView judgeTogether(long batchId, String verdict, List<Seen> seen) {
+    PictureState next = stateFor(verdict);
+    if (seen == null || seen.isEmpty() || seen.size() > MOST_TOGETHER) {
+      throw new BadInput("pictures", "1 to 10,000 pictures are judged at once");
+    }
+    if (seen.stream().anyMatch(one -> one.id() == null || one.revision() == null)) {
+      throw new BadInput("pictures", "Each picture has its id and the revision that was seen");
+    }
+    Map<Long, Long> revisions =
+        seen.stream().collect(Collectors.toMap(Seen::id, Seen::revision, (a, b) -> a));
+    String together = UUID.randomUUID().toString();
+    List<Long> judged = new ArrayList<>();
+    for (Photo photo : photos.lockAll(batchId, revisions.keySet())) {
+      boolean asSeen = revisions.get(photo.id()) == photo.revision();
+      if (asSeen && photo.state() == PictureState.TO_CHECK && photo.currentVersionId() != null) {
+        record(photo, next, null).giveTogether(together);
+        judged.add(photo.id());
+      }
+    }
+    photos.flush();
+    judged.forEach(id -> events.changed(batchId, id));
+    return new TogetherView(together, judged.size(), revisions.size() - judged.size());
+  }
+
+  /** Takes back what was given together, but for pictures on which something came after it. */
+  @Transactional
+  public TogetherView takeBackTogether(long batchId, String together) {
+    List<Verdict> given = verdicts.findByTogetherAndTakenBackAtIsNull(together);
+    if (given.isEmpty()) {
+      throw new NotFound("verdicts given together as", together);
+    }
+    Map<Long, Verdict> byPhoto =
+        given.stream().collect(Collectors.toMap(Verdict::photoId, verdict -> verdict));
+    int back = 0;
+    for (Photo photo : photos.lockAll(batchId, byPhoto.keySet())) {
+      Verdict verdict = byPhoto.get(photo.id());
+      if (photo.state() == verdict.toState()) {
+        photo.moveTo(verdict.fromState());
+        photo.remark(null);
+        verdict.takeBack(clock.instant());
+        events.changed(batchId, photo.id());
+        back++;
+      }
+    }
+    photos.flush();
+    return new TogetherView(together, back, given.size() - back);
   }
 
   /** Takes the last verdict on a picture back, as long as nothing came after it. */
@@ -85,6 +160,7 @@ public class VerdictService {
               .formatted(photo.fileName(), words(photo.state())));
     }
     photo.moveTo(last.fromState());
+    photo.remark(null);
     last.takeBack(clock.instant());
     return changed(photo);
   }

@@ -105,10 +105,7 @@ class CutJob implements BackgroundWork {
     }
     if (result instanceof CutWork.Result.Saved saved) {
       int number = versions.lastNumber(photoId) + 1;
-      photo.receive(
-          versions.save(
-              new CutoutVersion(
-                  photo, number, saved.cutout(), saved.judgement(), clock.instant())));
+      photo.receive(versions.save(saved.version(photo, number, clock.instant())));
     } else if (result instanceof CutWork.Result.Failed failed) {
       photo.fail(failed.kind(), failed.sentence());
     }

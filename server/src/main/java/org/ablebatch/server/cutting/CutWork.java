@@ -1,11 +1,16 @@
 package org.ablebatch.server.cutting;
 
+import java.time.Instant;
+import java.util.List;
 import org.ablebatch.core.cut.CutOutcome;
 import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.CutRequest;
 import org.ablebatch.core.cut.CutStopped;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.batch.Batch;
@@ -39,7 +44,16 @@ public class CutWork {
 
   /** What came of it. */
   public sealed interface Result {
-    record Saved(SavedCutout cutout, CutoutVersion.Judgement judgement) implements Result {}
+    record Saved(SavedCutout cutout, CutoutVersion.Judgement judgement, List<Finding> findings)
+        implements Result {
+
+      /** The row of a version that was cut of {@code photo}. */
+      public CutoutVersion version(Photo photo, int number, Instant now) {
+        CutoutVersion version = new CutoutVersion(photo, number, cutout, judgement, now);
+        version.inspected(findings);
+        return version;
+      }
+    }
 
     record Failed(FailureKind kind, String sentence) implements Result {}
   }
@@ -100,6 +114,7 @@ public class CutWork {
                 json.write(done.subjects()),
                 files.saveLabels(done.subjects())),
             guidance,
-            millis));
+            millis),
+        Inspector.inspect(original, done.cutout(), Expectations.of(done.method())));
   }
 }

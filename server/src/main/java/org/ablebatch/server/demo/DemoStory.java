@@ -9,6 +9,7 @@ import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.batch.BatchView;
+import org.ablebatch.server.checking.VerdictRequest;
 import org.ablebatch.server.checking.VerdictService;
 import org.ablebatch.server.cutting.CutQueue;
 import org.ablebatch.server.delivery.DeliveryService;
@@ -153,6 +154,6 @@ class DemoStory {
   }
 
   private void judge(PhotoRow row, String verdict) {
-    verdicts.judge(row.photo().id(), verdict, null);
+    verdicts.judge(row.photo().id(), VerdictRequest.of(verdict));
   }
 }

@@ -1,6 +1,7 @@
 package org.ablebatch.server.picture;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -9,9 +10,12 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.List;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.finding.Trust;
 import org.ablebatch.core.raster.Rect;
 
-/** One state of a picture's cutout. Never changed after it was made. */
+/** One state of a picture's cutout. After it was made nothing is added but what is found in it. */
 @Entity
 public class CutoutVersion {
   /** Who made a version. */
@@ -48,6 +52,13 @@ public class CutoutVersion {
   private String method;
   private String reason;
   private int confidence;
+  private Integer engineConfidence;
+  private boolean inspected;
+
+  @Convert(converter = FindingsConverter.class)
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private List<Finding> findings;
+
   private int subjects;
 
   @Column(columnDefinition = "MEDIUMTEXT")
@@ -126,6 +137,7 @@ public class CutoutVersion {
     this.method = judgement.method();
     this.reason = judgement.reason();
     this.confidence = judgement.confidence();
+    this.engineConfidence = judgement.confidence();
     this.subjects = judgement.found().kept();
     this.subjectList = judgement.found().list();
     this.labelsBlob = judgement.found().labelsBlob();
@@ -166,12 +178,32 @@ public class CutoutVersion {
    */
   public record FoundSubjects(int kept, String list, String labelsBlob) {}
 
+  /** Keeps what was found in it; until then it is trusted as far as the engine does. */
+  public void inspected(List<Finding> found) {
+    findings = List.copyOf(found);
+    inspected = true;
+    confidence = Trust.percent(engineConfidence(), found);
+  }
+
+  private int engineConfidence() {
+    return engineConfidence == null ? confidence : engineConfidence;
+  }
+
+  /** Worst first; empty also while it has not been inspected yet. */
+  public List<Finding> findings() {
+    return findings == null ? List.of() : findings;
+  }
+
+  public boolean isInspected() {
+    return inspected;
+  }
+
   private Judgement judgement() {
     return new Judgement(
         new Asked(null, null),
         method,
         reason,
-        confidence,
+        engineConfidence(),
         new FoundSubjects(subjects, subjectList, labelsBlob),
         guidance,
         millis);

@@ -2,6 +2,7 @@ package org.ablebatch.server.picture;
 
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -14,4 +15,12 @@ public interface CutoutVersionRepository extends JpaRepository<CutoutVersion, Lo
   /** A cutout that was asked for in just this way before. */
   Optional<CutoutVersion> findFirstByPhotoIdAndAskedMethodAndSourceKey(
       long photoId, String askedMethod, String sourceKey);
+
+  /** Current versions that nobody has looked over yet, the newest first: somebody may wait. */
+  @Query(
+      """
+      select v.id from CutoutVersion v join Photo p on p.currentVersionId = v.id
+      where v.inspected = false and p.removedAt is null order by v.id desc
+      """)
+  List<Long> toInspect(Limit limit);
 }

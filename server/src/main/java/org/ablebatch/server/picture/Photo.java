@@ -80,6 +80,11 @@ public class Photo {
 
   private Long currentVersionId;
   private boolean editsPending;
+
+  @Convert(converter = RemarkConverter.class)
+  @Column(columnDefinition = "VARCHAR(1000)")
+  private Remark remark;
+
   private Instant createdAt;
   @Version private long revision;
 
@@ -294,6 +299,20 @@ public class Photo {
       leaveQueue();
       forgetProblem();
     }
+  }
+
+  /**
+   * What a checker says to whoever comes next.
+   *
+   * @param said null = nothing
+   */
+  public void remark(Remark said) {
+    remark = said;
+  }
+
+  /** Null = nothing was said. */
+  public Remark remark() {
+    return remark;
   }
 
   public void editsChanged() {

@@ -50,7 +50,9 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         photo.problem(),
         photo.failureKind() == null ? null : photo.failureKind().wireName(),
         photo.revision(),
-        List.of());
+        photo.remark(),
+        cut && version.isInspected(),
+        cut ? version.findings().stream().map(FindingView::of).toList() : List.of());
   }
 
   private PictureView.IntakeView intake(Long duplicateOf) {

@@ -28,7 +28,9 @@ import org.ablebatch.core.raster.Rect;
  * @param failureKind the problem's kind: no-subject, needs-a-hand, empty-picture, out-of-memory,
  *     damaged, unexpected
  * @param revision to be sent back with a verdict, so that a stale one is noticed
- * @param findings suspected faults; empty until they are computed
+ * @param remark what a checker said when sending it on; null = nothing
+ * @param inspected true when the current cutout has been looked over for faults
+ * @param findings suspected faults, the worst first
  */
 @Schema(name = "Picture")
 public record PictureView(
@@ -60,7 +62,9 @@ public record PictureView(
     String problem,
     String failureKind,
     long revision,
-    List<String> findings) {
+    Remark remark,
+    boolean inspected,
+    List<FindingView> findings) {
 
   /**
    * What intake saw of a photograph.

@@ -107,10 +107,7 @@ class StripJob implements BackgroundWork {
       // The picture's row is locked so that two versions can't take the same number.
       photos.lock(cell.photoId());
       int number = versions.lastNumber(cell.photoId()) + 1;
-      CutoutVersion version =
-          versions.save(
-              new CutoutVersion(
-                  claim.photo, number, saved.cutout(), saved.judgement(), clock.instant()));
+      CutoutVersion version = versions.save(saved.version(claim.photo, number, clock.instant()));
       cell.finish(version.id());
     } else if (result instanceof CutWork.Result.Failed failed) {
       cell.fail(failed.sentence());

@@ -1,0 +1,105 @@
+package org.ablebatch.server.inspecting;
+
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.finding.Inspector;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.server.cutting.BackgroundWork;
+import org.ablebatch.server.cutting.Patience;
+import org.ablebatch.server.picture.CutoutFiles;
+import org.ablebatch.server.picture.CutoutVersion;
+import org.ablebatch.server.picture.CutoutVersionRepository;
+import org.ablebatch.server.picture.PhotoRepository;
+import org.ablebatch.server.progress.BatchEvents;
+import org.ablebatch.server.storage.StorageFailed;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.annotation.Order;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Component;
+
+/**
+ * Looks over what came without findings: a version that a hand has mended, or one of earlier times.
+ * Twice the same is no harm: the same version gives the same findings.
+ */
+@Component
+@Order(0)
+class InspectJob implements BackgroundWork {
+  private static final int LOOKED_AT = 20;
+  private static final Logger LOG = LoggerFactory.getLogger(InspectJob.class);
+
+  private final CutoutVersionRepository versions;
+  private final PhotoRepository photos;
+  private final CutoutFiles files;
+  private final BatchEvents events;
+  private final Patience patience;
+  private final Set<Long> inWork = ConcurrentHashMap.newKeySet();
+
+  InspectJob(
+      CutoutVersionRepository versions,
+      PhotoRepository photos,
+      CutoutFiles files,
+      BatchEvents events,
+      Patience patience) {
+    this.versions = versions;
+    this.photos = photos;
+    this.files = files;
+    this.events = events;
+    this.patience = patience;
+  }
+
+  @Override
+  public boolean runNext(CutProgress goesOn) {
+    for (long id : patience.inTransaction(() -> versions.toInspect(Limit.of(LOOKED_AT)))) {
+      if (inWork.add(id)) {
+        try {
+          inspect(id);
+        } finally {
+          inWork.remove(id);
+        }
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private void inspect(long id) {
+    CutoutVersion version = patience.inTransaction(() -> versions.findById(id).orElse(null));
+    if (version == null || version.isInspected()) {
+      return;
+    }
+    List<Finding> found = found(version);
+    patience.inTransaction(
+        () -> {
+          versions.findById(id).orElseThrow().inspected(found);
+          photos
+              .findById(version.photoId())
+              .ifPresent(photo -> events.changed(photo.batchId(), photo.id()));
+          return null;
+        });
+  }
+
+  /** What can't be read can't be inspected either; it must not stand in the way of others. */
+  private List<Finding> found(CutoutVersion version) {
+    try {
+      Picture original = files.original(version);
+      return Inspector.inspect(
+          original,
+          files.cutout(original, version),
+          Expectations.of(Method.ofWireName(version.method())));
+    } catch (StorageFailed e) {
+      if (!e.isLasting()) {
+        throw e;
+      }
+      LOG.error("version {} can’t be inspected", version.id(), e);
+    } catch (RuntimeException | OutOfMemoryError e) {
+      LOG.error("inspecting version {} failed", version.id(), e);
+    }
+    return List.of();
+  }
+}

@@ -1,0 +1,240 @@
+<script setup lang="ts">
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { useElementSize } from '@vueuse/core'
+import { Button, InputNumber, Select } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { methodLabel, type Picture } from '../../api/types'
+import BackdropBar from '../../stage/BackdropBar.vue'
+import { useKeys } from '../../shell/useKeys'
+import { kindsIn, sieved } from './findings'
+import SheetCell from './SheetCell.vue'
+
+/** Many cutouts on one backdrop, to pass those that are right with one key. */
+const props = defineProps<{ queue: Picture[]; look: string | null; busy: boolean }>()
+const backdrop = defineModel<string>('backdrop', { required: true })
+const emit = defineEmits<{ pass: [pictures: Picture[]]; open: [id: number]; close: [] }>()
+
+const CELL = 148
+const ROW = 152
+const atLeast = ref(0)
+const kind = ref<string | null>(null)
+const group = ref<string | null>(null)
+const method = ref<string | null>(null)
+const left = ref(new Set<number>())
+const scroller = ref<HTMLElement | null>(null)
+const { width } = useElementSize(scroller)
+
+const shown = computed(() =>
+  sieved(props.queue, {
+    atLeast: atLeast.value,
+    kind: kind.value,
+    group: group.value,
+    method: method.value,
+  }).sort((a, b) => (a.confidence ?? 0) - (b.confidence ?? 0) || a.place - b.place),
+)
+const toPass = computed(() => shown.value.filter((p) => !left.value.has(p.id)))
+const columns = computed(() => Math.max(2, Math.floor((width.value - 24) / CELL)))
+const virtual = useVirtualizer(
+  computed(() => ({
+    count: Math.ceil(shown.value.length / columns.value),
+    estimateSize: () => ROW,
+    getScrollElement: () => scroller.value,
+    overscan: 3,
+  })),
+)
+const rows = computed(() =>
+  virtual.value.getVirtualItems().map((item) => ({
+    start: item.start,
+    pictures: shown.value.slice(item.index * columns.value, (item.index + 1) * columns.value),
+  })),
+)
+
+const kinds = computed(() => [
+  { value: '', label: 'any finding' },
+  { value: 'none', label: 'nothing found' },
+  ...kindsIn(props.queue).map((k) => ({ value: k.kind, label: `${k.label} (${k.count})` })),
+])
+const options = (values: (string | null)[], any: string, label: (v: string) => string) => [
+  { value: '', label: any },
+  ...[...new Set(values)].flatMap((v) => (v ? [{ value: v, label: label(v) }] : [])),
+]
+const groups = computed(() =>
+  options(
+    props.queue.map((p) => p.group),
+    'any group',
+    (v) => v,
+  ),
+)
+const methods = computed(() =>
+  options(
+    props.queue.map((p) => p.method),
+    'any method',
+    methodLabel,
+  ),
+)
+
+function toggle(picture: Picture) {
+  const next = new Set(left.value)
+  if (!next.delete(picture.id)) next.add(picture.id)
+  left.value = next
+}
+
+const what = computed(() => {
+  const n = toPass.value.length.toLocaleString('en')
+  return atLeast.value > 0 ? `Pass ${n} at ${atLeast.value} or above` : `Pass ${n}`
+})
+
+useKeys({
+  Enter: () => emit('pass', toPass.value),
+  Escape: () => emit('close'),
+  c: () => emit('close'),
+})
+</script>
+
+<template>
+  <div class="sheet">
+    <div class="bar">
+      <BackdropBar v-model:backdrop="backdrop" :look="look" tell-tale="#3c78c8" />
+      <span class="sieve">
+        <span class="quiet">Confidence from</span>
+        <InputNumber
+          v-model:value="atLeast"
+          :min="0"
+          :max="100"
+          :step="5"
+          size="small"
+          class="from"
+        />
+        <Select
+          size="small"
+          class="pick"
+          aria-label="Finding"
+          :value="kind ?? ''"
+          :options="kinds"
+          @change="(v) => (kind = String(v) || null)"
+        />
+        <Select
+          v-if="groups.length > 1"
+          size="small"
+          class="pick"
+          aria-label="Group"
+          :value="group ?? ''"
+          :options="groups"
+          @change="(v) => (group = String(v) || null)"
+        />
+        <Select
+          v-if="methods.length > 2"
+          size="small"
+          class="pick"
+          aria-label="Method"
+          :value="method ?? ''"
+          :options="methods"
+          @change="(v) => (method = String(v) || null)"
+        />
+      </span>
+      <span class="gap" />
+      <Button
+        type="primary"
+        :disabled="toPass.length === 0"
+        :loading="busy"
+        @click="emit('pass', toPass)"
+      >
+        {{ what }} <kbd>Enter</kbd>
+      </Button>
+      <Button @click="emit('close')">One by one <kbd>C</kbd></Button>
+    </div>
+    <div ref="scroller" class="cells">
+      <div class="all" :style="{ height: `${virtual.getTotalSize()}px` }">
+        <div
+          v-for="row in rows"
+          :key="row.start"
+          class="cell-row"
+          :style="{
+            transform: `translateY(${row.start}px)`,
+            gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`,
+          }"
+        >
+          <SheetCell
+            v-for="picture in row.pictures"
+            :key="picture.id"
+            :picture="picture"
+            :backdrop="backdrop"
+            :left-out="left.has(picture.id)"
+            @click="toggle(picture)"
+            @dblclick="emit('open', picture.id)"
+          />
+        </div>
+      </div>
+      <p v-if="shown.length === 0" class="none quiet">No cutout is like that.</p>
+    </div>
+    <p class="foot small quiet">
+      A click leaves a picture out; a double click opens it.
+      {{ toPass.length.toLocaleString('en') }} of {{ queue.length.toLocaleString('en') }} would be
+      passed.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  min-width: 0;
+  min-height: 0;
+}
+
+.bar,
+.sieve {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  font-size: 13px;
+}
+
+.bar {
+  padding: 8px 14px;
+  border-bottom: 1px solid var(--line);
+}
+
+.gap {
+  flex: 1;
+}
+
+.from {
+  width: 62px;
+}
+
+.pick {
+  min-width: 128px;
+}
+
+.cells {
+  overflow: auto;
+  padding: 10px 12px;
+  min-height: 0;
+}
+
+.all {
+  position: relative;
+}
+
+.cell-row {
+  position: absolute;
+  left: 0;
+  right: 0;
+  display: grid;
+  gap: 8px;
+}
+
+.foot {
+  margin: 0;
+  padding: 6px 14px;
+  border-top: 1px solid var(--line);
+}
+
+.none {
+  text-align: center;
+  padding: 40px;
+}
+</style>

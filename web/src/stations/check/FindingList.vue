@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import type { Picture } from '../../api/types'
+import { isSerious } from './findings'
+
+/** What is suspected, the worst first; a press shows the place. */
+defineProps<{ picture: Picture; chosen: number | null }>()
+const emit = defineEmits<{ choose: [index: number] }>()
+</script>
+
+<template>
+  <section>
+    <h3>
+      Findings <template v-if="picture.findings.length">· <kbd>N</kbd> walks</template>
+    </h3>
+    <p v-if="!picture.inspected" class="quiet">This cutout is being looked over.</p>
+    <p v-else-if="picture.findings.length === 0" class="quiet">Nothing was found.</p>
+    <ol>
+      <li v-for="(finding, index) in picture.findings" :key="index">
+        <button
+          class="line"
+          :class="{ on: index === chosen, faint: !isSerious(finding) }"
+          @click="emit('choose', index)"
+        >
+          <span class="chip num">{{ index + 1 }}</span>
+          <span class="words">
+            {{ finding.label }}
+            <small class="quiet">{{ finding.sentence }}</small>
+          </span>
+          <span class="num">{{ finding.severity.toFixed(2) }}</span>
+        </button>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+ol {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+}
+
+.line {
+  width: 100%;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 9px;
+  padding: 7px 6px;
+  border: 0;
+  border-top: 1px solid var(--line-soft);
+  background: none;
+  font: inherit;
+  font-size: 13px;
+  line-height: 17px;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+
+.line.on {
+  background: var(--teal-wash);
+}
+
+.line.faint {
+  color: var(--quiet);
+}
+
+.words small {
+  display: block;
+  font-size: 12px;
+}
+
+.chip {
+  width: 20px;
+  height: 19px;
+  line-height: 19px;
+  font-size: 11.5px;
+  text-align: center;
+  border-radius: 4px;
+  background: var(--ink);
+  color: #fff;
+}
+
+.faint .chip {
+  background: none;
+  color: var(--quiet);
+  box-shadow: inset 0 0 0 1px var(--line);
+}
+</style>

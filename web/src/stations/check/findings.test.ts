@@ -1,0 +1,52 @@
+import { expect, test } from 'vitest'
+import type { Finding } from '../../api/types'
+import { aPicture } from '../../testing/aPicture'
+import { headline, kindsIn, sieved } from './findings'
+
+function aFinding(kind: string, severity: number): Finding {
+  return {
+    kind,
+    label: `label of ${kind}`,
+    x: 0,
+    y: 0,
+    width: 10,
+    height: 10,
+    measured: 1,
+    severity,
+    sentence: '',
+  }
+}
+
+const gap = aPicture({ id: 1, confidence: 40, group: 'A', findings: [aFinding('gap', 0.8)] })
+const note = aPicture({ id: 2, confidence: 90, group: 'B', findings: [aFinding('haze', 0.2)] })
+const both = aPicture({
+  id: 3,
+  confidence: 60,
+  method: 'plain',
+  findings: [aFinding('haze', 0.7), aFinding('gap', 0.5), aFinding('gap', 0.4)],
+})
+
+test('the queue names the worst finding, and faint ones are nothing', () => {
+  expect(headline(gap)).toBe('label of gap')
+  expect(headline(note)).toBe('nothing found')
+  expect(headline(aPicture({ inspected: false }))).toBe('being looked over')
+})
+
+test('kinds are counted once a picture, without faint ones', () => {
+  expect(kindsIn([gap, note, both]).map((k) => [k.kind, k.count])).toEqual([
+    ['gap', 2],
+    ['haze', 1],
+  ])
+})
+
+test('the sheet is sieved by confidence, kind, group and method', () => {
+  const all = [gap, note, both]
+  const sieve = { atLeast: 0, kind: null, group: null, method: null }
+  const ids = (change: object) => sieved(all, { ...sieve, ...change }).map((p) => p.id)
+  expect(ids({})).toEqual([1, 2, 3])
+  expect(ids({ atLeast: 60 })).toEqual([2, 3])
+  expect(ids({ kind: 'gap' })).toEqual([1, 3])
+  expect(ids({ kind: 'none' })).toEqual([2])
+  expect(ids({ group: 'A' })).toEqual([1])
+  expect(ids({ method: 'plain' })).toEqual([3])
+})

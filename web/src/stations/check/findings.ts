@@ -1,0 +1,53 @@
+import type { Finding, Picture } from '../../api/types'
+
+/** From here on a finding counts; below it is a note. */
+export const SERIOUS = 0.3
+
+export function isSerious(finding: Finding): boolean {
+  return finding.severity >= SERIOUS
+}
+
+/** What the queue says of a picture: its worst finding, or that there is none. */
+export function headline(picture: Picture): string {
+  if (!picture.inspected) return 'being looked over'
+  const worst = picture.findings[0]
+  return worst && isSerious(worst) ? worst.label : 'nothing found'
+}
+
+/** The kinds among these pictures, the most frequent first. */
+export function kindsIn(pictures: Picture[]): { kind: string; label: string; count: number }[] {
+  const all = new Map<string, { kind: string; label: string; count: number }>()
+  for (const picture of pictures) {
+    for (const kind of new Set(picture.findings.filter(isSerious).map((f) => f.kind))) {
+      const label = picture.findings.find((f) => f.kind === kind)?.label ?? kind
+      const entry = all.get(kind) ?? { kind, label, count: 0 }
+      entry.count++
+      all.set(kind, entry)
+    }
+  }
+  return [...all.values()].sort((a, b) => b.count - a.count)
+}
+
+/** Which pictures a contact sheet shows. */
+export interface SheetSieve {
+  atLeast: number
+  /** A kind of finding, `none` for pictures without a serious one, or null for all. */
+  kind: string | null
+  group: string | null
+  method: string | null
+}
+
+export function sieved(pictures: Picture[], sieve: SheetSieve): Picture[] {
+  return pictures.filter((p) => {
+    const serious = p.findings.filter(isSerious)
+    return (
+      (p.confidence ?? 0) >= sieve.atLeast &&
+      (sieve.kind === null ||
+        (sieve.kind === 'none'
+          ? serious.length === 0
+          : serious.some((f) => f.kind === sieve.kind))) &&
+      (sieve.group === null || p.group === sieve.group) &&
+      (sieve.method === null || p.method === sieve.method)
+    )
+  })
+}
