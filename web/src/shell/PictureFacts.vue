@@ -3,7 +3,11 @@ import { methodLabel, type Picture } from '../api/types'
 import { STATES } from '../theme/shapes'
 
 /** What is known about the selected picture. */
-defineProps<{ picture: Picture }>()
+defineProps<{
+  picture: Picture
+  /** Only what a checker needs: the state is known, the file does not matter. */
+  brief?: boolean
+}>()
 
 function bytes(n: number): string {
   return n < 1_000_000 ? `${Math.ceil(n / 1000)} KB` : `${(n / 1_000_000).toFixed(1)} MB`
@@ -15,24 +19,24 @@ function bytes(n: number): string {
     <h3>Picture</h3>
     <div class="name">{{ picture.fileName }}</div>
     <dl class="facts">
-      <dt>State</dt>
-      <dd>
+      <dt v-if="!brief">State</dt>
+      <dd v-if="!brief">
         {{ STATES[picture.state].words
         }}<template v-if="picture.state === 'waiting' && picture.queued">, in the queue</template>
       </dd>
       <dt>Size</dt>
       <dd class="num">{{ picture.width }} × {{ picture.height }}</dd>
-      <dt>File</dt>
-      <dd class="num">{{ picture.format }}, {{ bytes(picture.bytes) }}</dd>
+      <dt v-if="!brief">File</dt>
+      <dd v-if="!brief" class="num">{{ picture.format }}, {{ bytes(picture.bytes) }}</dd>
       <template v-if="picture.confidence !== null">
         <dt>Method</dt>
         <dd>{{ methodLabel(picture.method) }}: {{ picture.reason }}</dd>
-        <dt>Subjects</dt>
-        <dd class="num">{{ picture.subjects }}</dd>
+        <dt v-if="!brief || picture.subjects !== 1">Subjects</dt>
+        <dd v-if="!brief || picture.subjects !== 1" class="num">{{ picture.subjects }}</dd>
         <dt>Confidence</dt>
         <dd class="num">{{ picture.confidence }}</dd>
-        <dt>Version</dt>
-        <dd>
+        <dt v-if="!brief || picture.mendedByHand">Version</dt>
+        <dd v-if="!brief || picture.mendedByHand">
           <span class="num">{{ picture.versionNumber }}</span>,
           {{ picture.mendedByHand ? 'mended by hand' : 'automatic' }}
         </dd>

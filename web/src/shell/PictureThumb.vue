@@ -5,7 +5,12 @@ import { STATES } from '../theme/shapes'
 import StateShape from '../theme/StateShape.vue'
 
 /** A picture as a small tile; its state is a shape in the corner. */
-defineProps<{ picture: Picture; cutout?: boolean }>()
+defineProps<{
+  picture: Picture
+  cutout?: boolean
+  /** Where all shown are in one state, the shape says nothing. */
+  bare?: boolean
+}>()
 </script>
 
 <template>
@@ -17,7 +22,7 @@ defineProps<{ picture: Picture; cutout?: boolean }>()
       decoding="async"
       draggable="false"
     />
-    <span class="state" :class="picture.state">
+    <span v-if="!bare" class="state" :class="picture.state">
       <StateShape :shape="STATES[picture.state].shape" :label="STATES[picture.state].words" />
     </span>
   </span>

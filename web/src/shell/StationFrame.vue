@@ -47,9 +47,18 @@
 }
 
 .acts {
-  margin-top: auto;
+  position: sticky;
+  bottom: -14px;
+  margin: auto -16px -14px;
+  padding: 10px 16px 14px;
+  background: var(--panel);
+  border-top: 1px solid var(--line-soft);
   display: grid;
   gap: 8px;
+}
+
+.acts:empty {
+  display: none;
 }
 
 .acts :deep(.ant-btn) {

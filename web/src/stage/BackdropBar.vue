@@ -40,7 +40,7 @@ const own = computed({
       @click="backdrop = b.css"
     />
     <button
-      v-if="look"
+      v-if="look && !BACKDROPS.some((b) => b.css === look)"
       role="radio"
       class="swatch"
       :class="{ on: backdrop === look }"

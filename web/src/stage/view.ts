@@ -4,7 +4,7 @@ import type { Size } from './box'
 const LARGEST_SCALE = 32
 const AIR_PX = 24
 const PART_SHARE = 0.45
-const LEAST_PART_PX = 24
+const LEAST_PART_PX = 60
 const MOST_CLOSE = 6
 
 /** Where a picture stands on the screen: screen = picture × scale + offset, in CSS pixels. */

@@ -220,7 +220,7 @@ useKeys({
       </div>
     </div>
     <template #ticket>
-      <PictureFacts v-if="shown && !sheet" :picture="shown" />
+      <PictureFacts v-if="shown && !sheet" :picture="shown" brief />
       <FindingList
         v-if="shown && !sheet"
         :picture="shown"

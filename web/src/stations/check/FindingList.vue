@@ -1,21 +1,33 @@
 <script setup lang="ts">
+import { computed, ref, watch } from 'vue'
 import type { Picture } from '../../api/types'
 import { isSerious } from './findings'
 
 /** What is suspected, the worst first; a press shows the place. */
-defineProps<{ picture: Picture; chosen: number | null }>()
+const props = defineProps<{ picture: Picture; chosen: number | null }>()
 const emit = defineEmits<{ choose: [index: number] }>()
+const faintToo = ref(false)
+watch(
+  () => props.picture.id,
+  () => (faintToo.value = false),
+)
+const serious = computed(() => props.picture.findings.filter(isSerious).length)
+/** They come worst first, so those to show are the first. */
+const shown = computed(() =>
+  faintToo.value ? props.picture.findings : props.picture.findings.slice(0, serious.value),
+)
+const faint = computed(() => props.picture.findings.length - serious.value)
 </script>
 
 <template>
   <section>
     <h3>
-      Findings <template v-if="picture.findings.length">· <kbd>N</kbd> walks</template>
+      Findings <template v-if="serious">· <kbd>N</kbd> walks</template>
     </h3>
     <p v-if="!picture.inspected" class="quiet">This cutout is being looked over.</p>
-    <p v-else-if="picture.findings.length === 0" class="quiet">Nothing was found.</p>
+    <p v-else-if="serious === 0" class="quiet">Nothing that should worry you.</p>
     <ol>
-      <li v-for="(finding, index) in picture.findings" :key="index">
+      <li v-for="(finding, index) in shown" :key="index">
         <button
           class="line"
           :class="{ on: index === chosen, faint: !isSerious(finding) }"
@@ -30,6 +42,9 @@ const emit = defineEmits<{ choose: [index: number] }>()
         </button>
       </li>
     </ol>
+    <button v-if="faint > 0 && !faintToo" class="more quiet" @click="faintToo = true">
+      {{ faint }} faint {{ faint === 1 ? 'suspicion' : 'suspicions' }}
+    </button>
   </section>
 </template>
 
@@ -70,6 +85,17 @@ ol {
   font-size: 12px;
 }
 
+.more {
+  margin-top: 4px;
+  padding: 2px 6px;
+  border: 0;
+  background: none;
+  font: inherit;
+  font-size: 12px;
+  text-decoration: underline;
+  cursor: pointer;
+}
+
 .chip {
   width: 20px;
   height: 19px;
@@ -81,7 +107,18 @@ ol {
   color: #fff;
 }
 
-.faint .chip {
+.faint .more {
+  margin-top: 4px;
+  padding: 2px 6px;
+  border: 0;
+  background: none;
+  font: inherit;
+  font-size: 12px;
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.chip {
   background: none;
   color: var(--quiet);
   box-shadow: inset 0 0 0 1px var(--line);

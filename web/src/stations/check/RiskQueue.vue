@@ -51,7 +51,7 @@ useKeys({
     <div class="top">
       <b>{{ queue.length.toLocaleString('en') }} to check</b>
       <span class="small quiet">
-        least trusted first · {{ judged.toLocaleString('en') }} of {{ total }} judged
+        riskiest first · {{ judged.toLocaleString('en') }} of {{ total.toLocaleString('en') }} done
       </span>
     </div>
     <div ref="scroller" class="rows">
@@ -65,7 +65,7 @@ useKeys({
           :data-picture="picture.id"
           @click="selectedId = picture.id"
         >
-          <PictureThumb :picture="picture" cutout class="thumb" />
+          <PictureThumb :picture="picture" cutout bare class="thumb" />
           <span class="words">
             <span class="num">{{ picture.confidence }}</span>
             <span class="meter"><i :style="{ width: `${picture.confidence ?? 0}%` }" /></span>

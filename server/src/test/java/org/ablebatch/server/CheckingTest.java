@@ -45,7 +45,7 @@ class CheckingTest {
             {"clientKey": "stroke-hole", "brush": {"mode": "erase", "sizePx": 40, "softness": 0,
              "strength": 1, "points": [200, 150]}}
             """);
-    assertThat(stroke.status()).isEqualTo(200);
+    assertThat(stroke.status()).isEqualTo(201);
     api.post("/api/v1/pictures/" + picture + "/touch-up/done", "");
 
     await().atMost(PATIENCE).until(() -> api.picture(picture).get("inspected").asBoolean());

@@ -28,6 +28,7 @@ final class HazeDetector implements Detector {
       boolean haze =
           cover > FAINTEST
               && cover < DENSEST
+              && (!seen.expectations().strokes() || seen.shade()[i] > SHADED)
               && (seen.other()[i] < COULD_BE_BACKDROP || seen.evidence()[i] < 0);
       faint[i] = haze ? 1 : 0;
     }

@@ -18,6 +18,7 @@ final class IslandDetector implements Detector {
   /** Parts of at least this share of the largest are subjects of their own. */
   private static final double SUBJECT = 0.04;
 
+  private static final double LIT = 0.85;
   private static final double OWN_COLOUR = 0.25;
   private static final int LEAST_IN_ROW = 4;
 
@@ -45,12 +46,19 @@ final class IslandDetector implements Detector {
       islands.removeAll(row);
     }
     for (Place place : islands) {
-      boolean thin = seen.expectations().strokes() || seen.expectations().seeThrough();
-      if (place.evidence() < (thin ? -OWN_COLOUR : OWN_COLOUR)) {
+      if (isBackdrop(seen, place)) {
         found.add(leftover(seen, place));
       }
     }
     return found;
+  }
+
+  /** Ink is dark as a shadow is, and glass shows what is behind it: those need more of a proof. */
+  private static boolean isBackdrop(Inspection seen, Place place) {
+    if (seen.expectations().strokes()) {
+      return place.evidence() < -OWN_COLOUR && place.shade() > LIT;
+    }
+    return place.evidence() < (seen.expectations().seeThrough() ? -OWN_COLOUR : OWN_COLOUR);
   }
 
   private static Finding leftover(Inspection seen, Place place) {

@@ -42,7 +42,7 @@ final class KeptBackdropDetector implements Detector {
 
   @Override
   public List<Finding> find(Inspection seen) {
-    if (seen.expectations().seeThrough()) {
+    if (seen.expectations().seeThrough() || seen.expectations().strokes()) {
       return List.of();
     }
     Contact.Side removed = new Contact.Side(seen, false);
