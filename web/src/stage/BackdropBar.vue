@@ -61,6 +61,7 @@ const own = computed({
       title="tell-tale: leftovers show most on it (Shift B)"
       @click="backdrop = TELL_TALE"
     />
+    <span v-if="tellTale && backdrop === TELL_TALE" class="small">tell-tale</span>
     <label
       class="swatch own"
       :class="{ on: isOwn }"

@@ -2,12 +2,12 @@
 import { App, Button } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { useLocalStorage } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { addressOf } from '../../api/addresses'
 import { api, need, sentenceOf } from '../../api/client'
 import { showPicture } from '../../api/queries'
-import type { Picture, SentRemark, Verdict } from '../../api/types'
+import type { Picture, Verdict } from '../../api/types'
 import PictureFacts from '../../shell/PictureFacts.vue'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
@@ -20,6 +20,8 @@ import FindingList from './FindingList.vue'
 import RecutDialog from './RecutDialog.vue'
 import RemarkDialog from './RemarkDialog.vue'
 import RiskQueue from './RiskQueue.vue'
+import { remarkWith } from './remark'
+import { useLooked } from './useLooked'
 import { useTogether } from './useTogether'
 import { useVerdicts } from './useVerdicts'
 
@@ -33,6 +35,9 @@ const backdrop = useLocalStorage('check-backdrop', '#8e8e8c')
 const recutAsked = ref(false)
 const remarkAsked = ref(false)
 const sheet = ref(false)
+/** What the contact sheet would pass. */
+const sheetChoice = shallowRef<{ some: Picture[]; words: string }>({ some: [], words: '' })
+const { painted, looked, readyId } = useLooked(() => selectedId.value)
 const together = useTogether(() => batchId.value)
 /** What Ctrl Z takes back next. */
 const lastWas = ref<'one' | 'many'>('one')
@@ -75,22 +80,11 @@ watch(
   },
 )
 
-/** Nobody has seen a picture in less: a second press of the key was meant for the one before. */
-const LEAST_LOOK_MS = 180
-let paintedId: number | null = null
-let paintedAt = 0
-
-function painted() {
-  if (paintedId === selectedId.value) return
-  paintedId = selectedId.value
-  paintedAt = performance.now()
-}
-
 function judge(verdict: Verdict, text = '') {
   const picture = shown.value
   if (!picture || picture.state === 'cutting') return
-  const looked = performance.now() - paintedAt
-  if (paintedId !== picture.id || looked < LEAST_LOOK_MS) {
+  const lookedMillis = looked(picture.id)
+  if (lookedMillis === null) {
     void message.info({
       key: 'too-quick',
       content: `“${picture.fileName}” has only just appeared; nothing was recorded for it`,
@@ -99,27 +93,12 @@ function judge(verdict: Verdict, text = '') {
   }
   const i = queue.value.findIndex((p) => p.id === picture.id)
   const next = queue.value[i + 1] ?? queue.value[i - 1]
-  verdicts.give(picture, verdict, { lookedMillis: Math.round(looked), ...remark(verdict, text) })
+  verdicts.give(picture, verdict, {
+    lookedMillis: Math.round(lookedMillis),
+    ...remarkWith(verdict, text, chosenFinding.value),
+  })
   lastWas.value = 'one'
   if (next) selectedId.value = next.id
-}
-
-/** A picture that is sent to be mended takes the place along that was looked at. */
-function remark(verdict: Verdict, text: string): { remark?: SentRemark } {
-  const finding = chosenFinding.value
-  if (verdict !== 'touch-up' || (!finding && !text.trim())) return {}
-  return {
-    remark: {
-      text: text.trim() || undefined,
-      ...(finding && {
-        reason: finding.kind,
-        x: finding.x,
-        y: finding.y,
-        width: finding.width,
-        height: finding.height,
-      }),
-    },
-  }
 }
 
 async function takeBack() {
@@ -132,8 +111,8 @@ async function takeBack() {
   if (id !== null) selectedId.value = id
 }
 
-async function passMany(some: Picture[]) {
-  await together.pass(some)
+async function passMany() {
+  await together.pass(sheetChoice.value.some)
   lastWas.value = 'many'
 }
 
@@ -172,13 +151,18 @@ const onStage = (act: () => void) => (event: KeyboardEvent) => {
 }
 
 useKeys({
-  Enter: onStage(() => judge('pass')),
+  Enter: (event) => {
+    if (event.repeat) return
+    if (sheet.value) void passMany()
+    else judge('pass')
+  },
+  Escape: () => (sheet.value = false),
   t: onStage(() => judge('touch-up')),
   'Shift+t': onStage(() => (remarkAsked.value = true)),
   x: onStage(() => judge('reject')),
   r: onStage(() => (recutAsked.value = true)),
   c: (event) => {
-    if (!sheet.value && !event.repeat) sheet.value = true
+    if (!event.repeat) sheet.value = !sheet.value
   },
   'Ctrl+z': () => void takeBack(),
 })
@@ -191,13 +175,11 @@ useKeys({
       v-model:backdrop="backdrop"
       :queue="queue"
       :look="look"
-      :busy="together.busy.value"
       class="whole"
-      @pass="passMany"
+      @choose="(some, words) => (sheetChoice = { some, words })"
       @open="openOne"
-      @close="sheet = false"
     />
-    <div v-else class="check">
+    <div v-else class="check" :data-ready="readyId">
       <RiskQueue
         v-model:selected-id="selectedId"
         :queue="queue"
@@ -237,6 +219,20 @@ useKeys({
           <Button @click="recutAsked = true">Recut… <kbd>R</kbd></Button>
           <Button danger @click="judge('reject')">Reject <kbd>X</kbd></Button>
           <Button :disabled="!canTakeBack" @click="takeBack"> Undo <kbd>Ctrl Z</kbd> </Button>
+        </div>
+      </template>
+      <template v-if="sheet">
+        <Button
+          type="primary"
+          :disabled="sheetChoice.some.length === 0"
+          :loading="together.busy.value"
+          @click="passMany"
+        >
+          {{ sheetChoice.words }} <kbd>Enter</kbd>
+        </Button>
+        <div class="two">
+          <Button @click="sheet = false">One by one <kbd>C</kbd></Button>
+          <Button :disabled="!canTakeBack" @click="takeBack">Undo <kbd>Ctrl Z</kbd></Button>
         </div>
       </template>
       <Button v-if="queue.length > 1 && !sheet" @click="sheet = true">

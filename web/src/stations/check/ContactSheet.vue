@@ -1,18 +1,17 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { useElementSize } from '@vueuse/core'
-import { Button, InputNumber, Select } from 'ant-design-vue'
-import { computed, ref } from 'vue'
+import { InputNumber, Select } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
 import { methodLabel, type Picture } from '../../api/types'
 import BackdropBar from '../../stage/BackdropBar.vue'
-import { useKeys } from '../../shell/useKeys'
 import { kindsIn, sieved } from './findings'
 import SheetCell from './SheetCell.vue'
 
 /** Many cutouts on one backdrop, to pass those that are right with one key. */
-const props = defineProps<{ queue: Picture[]; look: string | null; busy: boolean }>()
+const props = defineProps<{ queue: Picture[]; look: string | null }>()
 const backdrop = defineModel<string>('backdrop', { required: true })
-const emit = defineEmits<{ pass: [pictures: Picture[]]; open: [id: number]; close: [] }>()
+const emit = defineEmits<{ choose: [pictures: Picture[], words: string]; open: [id: number] }>()
 
 const CELL = 148
 const ROW = 152
@@ -83,12 +82,7 @@ const what = computed(() => {
   const n = toPass.value.length.toLocaleString('en')
   return atLeast.value > 0 ? `Pass ${n} at ${atLeast.value} or above` : `Pass ${n}`
 })
-
-useKeys({
-  Enter: () => emit('pass', toPass.value),
-  Escape: () => emit('close'),
-  c: () => emit('close'),
-})
+watch([toPass, what], () => emit('choose', toPass.value, what.value), { immediate: true })
 </script>
 
 <template>
@@ -132,16 +126,6 @@ useKeys({
           @change="(v) => (method = String(v) || null)"
         />
       </span>
-      <span class="gap" />
-      <Button
-        type="primary"
-        :disabled="toPass.length === 0"
-        :loading="busy"
-        @click="emit('pass', toPass)"
-      >
-        {{ what }} <kbd>Enter</kbd>
-      </Button>
-      <Button @click="emit('close')">One by one <kbd>C</kbd></Button>
     </div>
     <div ref="scroller" class="cells">
       <div class="all" :style="{ height: `${virtual.getTotalSize()}px` }">
@@ -195,10 +179,6 @@ useKeys({
 .bar {
   padding: 8px 14px;
   border-bottom: 1px solid var(--line);
-}
-
-.gap {
-  flex: 1;
 }
 
 .from {

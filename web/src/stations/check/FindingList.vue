@@ -107,18 +107,7 @@ ol {
   color: #fff;
 }
 
-.faint .more {
-  margin-top: 4px;
-  padding: 2px 6px;
-  border: 0;
-  background: none;
-  font: inherit;
-  font-size: 12px;
-  text-decoration: underline;
-  cursor: pointer;
-}
-
-.chip {
+.faint .chip {
   background: none;
   color: var(--quiet);
   box-shadow: inset 0 0 0 1px var(--line);

@@ -11,7 +11,7 @@ defineProps<{ picture: Picture; backdrop: string; leftOut: boolean }>()
 <template>
   <button
     class="cell"
-    :class="{ left: leftOut }"
+    :class="{ 'left-out': leftOut }"
     :aria-pressed="!leftOut"
     :data-picture="picture.id"
     :title="`${picture.fileName}: ${headline(picture)}`"
@@ -66,11 +66,11 @@ defineProps<{ picture: Picture; backdrop: string; leftOut: boolean }>()
   min-width: 0;
 }
 
-.left {
+.left-out {
   border-style: dashed;
 }
 
-.left .ground {
+.left-out .ground {
   opacity: 0.35;
 }
 </style>

@@ -80,16 +80,16 @@ class WholeLineTest {
 
   private static void passAllButTheCan(Page page) {
     page.keyboard().press("3");
-    page.locator(".queue .row", new Page.LocatorOptions().setHasText("watering-can")).click();
-    page.keyboard().press("t");
+    page.locator(".queue .row:has([title*='watering-can'])").click();
+    Checking.judge(page, "t");
     assertThat(page.locator("[data-count=touch-up]")).hasText("1");
-    page.keyboard().press("x");
+    Checking.judge(page, "x");
     assertThat(page.locator("[data-count=check]")).hasText("1");
     page.keyboard().press("Control+z");
     assertThat(page.locator("[data-count=check]")).hasText("2");
-    page.keyboard().press("Enter");
+    Checking.judge(page, "Enter");
     assertThat(page.locator("[data-count=check]")).hasText("1");
-    page.keyboard().press("Enter");
+    Checking.judge(page, "Enter");
     assertThat(page.locator("[data-count=dress]")).hasText("2");
   }
 
@@ -128,8 +128,8 @@ class WholeLineTest {
     page.keyboard().press("Control+Enter");
     assertThat(page.locator("[data-count=touch-up]")).hasText("0");
     page.keyboard().press("3");
-    page.locator(".queue .row", new Page.LocatorOptions().setHasText("watering-can")).click();
-    page.keyboard().press("Enter");
+    page.locator(".queue .row:has([title*='watering-can'])").click();
+    Checking.judge(page, "Enter");
     assertThat(page.locator("[data-count=dress]")).hasText("3");
 
     Matte matte = matteOf(api.bytes("/api/v1/pictures/" + id + "/matte.png"));

@@ -7,7 +7,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.server.Api.Answer;
-import org.ablebatch.server.Api.UploadedFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -102,22 +101,18 @@ class CheckingTest {
     String path = "/api/v1/batches/" + batch + "/verdicts";
 
     Answer given =
-        api.post(
-            path,
-            "{\"verdict\": \"pass\", \"pictures\": [" + String.join(",", seen) + "]}");
+        api.post(path, "{\"verdict\": \"pass\", \"pictures\": [" + String.join(",", seen) + "]}");
 
     assertThat(given.body().get("done").asInt()).isEqualTo(3);
     assertThat(given.body().get("leftAlone").asInt()).isEqualTo(1);
     assertThat(states(pictures)).containsExactly("passed", "passed", "passed", "rejected");
 
     api.verdict(pictures.get(0), "touch-up");
-    Answer back =
-        api.withBody("DELETE", path + "/" + given.body().get("together").asString(), "");
+    Answer back = api.withBody("DELETE", path + "/" + given.body().get("together").asString(), "");
 
     assertThat(back.body().get("done").asInt()).isEqualTo(2);
     assertThat(back.body().get("leftAlone").asInt()).isEqualTo(1);
-    assertThat(states(pictures))
-        .containsExactly("in-touch-up", "to-check", "to-check", "rejected");
+    assertThat(states(pictures)).containsExactly("in-touch-up", "to-check", "to-check", "rejected");
   }
 
   @Test
@@ -145,8 +140,7 @@ class CheckingTest {
     long batch = api.newBatch("Nothing");
     String path = "/api/v1/batches/" + batch + "/verdicts";
 
-    assertThat(api.post(path, "{\"verdict\": \"pass\", \"pictures\": []}").status())
-        .isEqualTo(400);
+    assertThat(api.post(path, "{\"verdict\": \"pass\", \"pictures\": []}").status()).isEqualTo(400);
     assertThat(api.post(path, "{\"verdict\": \"pass\", \"pictures\": [{\"id\": 1}]}").status())
         .isEqualTo(400);
     assertThat(api.withBody("DELETE", path + "/nobody", "").status()).isEqualTo(404);
@@ -162,8 +156,7 @@ class CheckingTest {
   }
 
   private String seen(long id) {
-    return "{\"id\": %d, \"revision\": %d}"
-        .formatted(id, api.picture(id).get("revision").asLong());
+    return "{\"id\": %d, \"revision\": %d}".formatted(id, api.picture(id).get("revision").asLong());
   }
 
   private List<String> states(List<Long> pictures) {

@@ -5,7 +5,7 @@ import java.util.Arrays;
 /** Kinds of suspected faults. */
 public enum FindingKind {
   EMPTY("empty", "Nearly nothing kept"),
-  NEARLY_ALL("nearly-all", "Nearly everything kept"),
+  NEARLY_ALL("nearly-all", "Nearly all kept"),
   MISSING_PART("missing-part", "Part missing"),
   SUSPICIOUS_HOLE("hole", "Hole in the subject"),
   UNOPENED_GAP("gap", "Gap left closed"),
@@ -13,9 +13,9 @@ public enum FindingKind {
   SUPPORT("support", "Support attached"),
   SHADOW("shadow", "Shadow left"),
   HAZE("haze", "Haze"),
-  FRINGE("fringe", "Backdrop colour in the edge"),
-  RAGGED_EDGE("edge", "Edge off the photograph’s"),
-  STRAY_MARKS("marks", "Marks beside the subject"),
+  FRINGE("fringe", "Backdrop in the edge"),
+  RAGGED_EDGE("edge", "Outline is off"),
+  STRAY_MARKS("marks", "Marks beside it"),
   TOUCHES_FRAME("frame", "Cut off by the frame"),
   BLURRED("blurred", "Subject is blurred"),
   TOO_SMALL("too-small", "Too small for a spec");

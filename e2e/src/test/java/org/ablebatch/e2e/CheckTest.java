@@ -1,0 +1,138 @@
+package org.ablebatch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** A checker's work, from the keyboard: findings, verdicts, many at once, and mistakes. */
+class CheckTest {
+  private static final List<String> PICTURES =
+      List.of(
+          "grass-pot-garden.jpg",
+          "bench-brush.jpg",
+          "hand-trowel.jpg",
+          "rubber-boots.jpg",
+          "secateurs-red.jpg",
+          "plant-sign-fennel.jpg");
+
+  @TempDir private Path data;
+
+  @Test
+  void judgesWhatIsDoubtful() throws Exception {
+    try (Application application = Application.start(data, "--no-demo");
+        Browser browser = new Browser()) {
+      Page page = browser.page();
+      Api api = new Api(application.address());
+      try {
+        long batch = cutBatch(api);
+        page.navigate(application.address() + "/#/batches/" + batch + "/check");
+        findingsAreWalkedAndTravelAlong(page, api);
+        aDoubleKeyPressJudgesOnePicture(page, api, batch);
+        manyArePassedAndTakenBack(page, api, batch);
+        aStaleVerdictIsNotRecorded(browser, api, application.address(), batch);
+        assertThat(browser.errors()).isEmpty();
+      } catch (AssertionError | RuntimeException e) {
+        browser.keepPicture("check");
+        throw e;
+      }
+    }
+  }
+
+  private static long cutBatch(Api api) throws Exception {
+    long batch = api.newBatch("To be judged");
+    for (String name : PICTURES) {
+      api.upload(batch, Map.of(name, Files.readAllBytes(Photographs.demo("Spring tools", name))));
+    }
+    api.post("/api/v1/batches/" + batch + "/cut", "");
+    Api.await(Duration.ofMinutes(3), () -> api.count(batch, "to-check") == PICTURES.size());
+    return batch;
+  }
+
+  private static void findingsAreWalkedAndTravelAlong(Page page, Api api) {
+    Checking.see(page);
+    Locator first = page.locator(".queue .row.on");
+    assertThat(first).isVisible();
+    long id = Long.parseLong(first.getAttribute("data-picture"));
+    JsonNode worst = api.get("/api/v1/pictures/" + id).get("findings").get(0);
+    assertThat(worst.get("severity").asDouble()).isGreaterThan(0.3);
+
+    page.keyboard().press("n");
+    assertThat(page.locator(".markers .place.on")).isVisible();
+    BoundingBox place = page.locator(".markers .place.on").boundingBox();
+    BoundingBox stage = page.locator(".check-stage canvas").first().boundingBox();
+    assertThat(place.x + place.width / 2).isBetween(stage.x, stage.x + stage.width);
+    assertThat(place.y + place.height / 2).isBetween(stage.y, stage.y + stage.height);
+    page.keyboard().press("Shift+B");
+    page.keyboard().press("w");
+    assertThat(page.getByText("Original at the left")).isVisible();
+    page.keyboard().press("w");
+
+    page.keyboard().press("Shift+T");
+    page.getByLabel("Remark").fill("Mend this first");
+    page.keyboard().press("Enter");
+    assertThat(page.locator("[data-count=touch-up]")).hasText("1");
+    JsonNode remark = api.get("/api/v1/pictures/" + id).get("remark");
+    assertThat(remark.get("text").asString()).isEqualTo("Mend this first");
+    assertThat(remark.get("reason").asString()).isEqualTo(worst.get("kind").asString());
+    assertThat(remark.get("x").asInt()).isEqualTo(worst.get("x").asInt());
+  }
+
+  private static void aDoubleKeyPressJudgesOnePicture(Page page, Api api, long batch)
+      throws Exception {
+    Checking.judge(page, "Enter");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("has only just appeared")).isVisible();
+    assertThat(page.locator("[data-count=dress]")).hasText("1");
+    assertThat(api.count(batch, "passed")).isEqualTo(1);
+    page.keyboard().press("Control+z");
+    assertThat(page.locator("[data-count=dress]")).hasText("0");
+  }
+
+  private static void manyArePassedAndTakenBack(Page page, Api api, long batch) throws Exception {
+    page.keyboard().press("c");
+    Locator cells = page.locator(".sheet .cell");
+    assertThat(cells).hasCount(5);
+    cells.first().click();
+    Locator pass = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pass 4"));
+    assertThat(pass).isVisible();
+    page.keyboard().press("Enter");
+    assertThat(page.locator("[data-count=dress]")).hasText("4");
+    assertThat(page.locator("[data-count=check]")).hasText("1");
+    page.getByText("Take all of them back").click();
+    assertThat(page.locator("[data-count=check]")).hasText("5");
+    assertThat(api.count(batch, "passed")).isZero();
+    page.keyboard().press("c");
+  }
+
+  /** Another page that hears nothing of what happens meanwhile. */
+  private static void aStaleVerdictIsNotRecorded(
+      Browser browser, Api api, String address, long batch) throws Exception {
+    Page deaf = browser.page().context().newPage();
+    deaf.route("**/events**", route -> route.abort());
+    deaf.navigate(address + "/#/batches/" + batch + "/check");
+    Checking.see(deaf);
+    long id = Long.parseLong(deaf.locator(".queue .row.on").getAttribute("data-picture"));
+    api.post("/api/v1/pictures/" + id + "/recut", "{\"method\": \"plain\"}");
+    Api.await(
+        Duration.ofMinutes(1),
+        () -> api.get("/api/v1/pictures/" + id).get("state").asString().equals("to-check"));
+
+    deaf.keyboard().press("Enter");
+
+    assertThat(deaf.getByText("Your verdict was not recorded")).isVisible();
+    assertThat(api.get("/api/v1/pictures/" + id).get("state").asString()).isEqualTo("to-check");
+    deaf.close();
+  }
+}
