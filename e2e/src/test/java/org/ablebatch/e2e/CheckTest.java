@@ -80,7 +80,7 @@ class CheckTest {
     page.keyboard().press("w");
 
     page.keyboard().press("Shift+T");
-    page.getByLabel("Remark").fill("Mend this first");
+    page.locator("textarea").fill("Mend this first");
     page.keyboard().press("Enter");
     assertThat(page.locator("[data-count=touch-up]")).hasText("1");
     JsonNode remark = api.get("/api/v1/pictures/" + id).get("remark");
