@@ -119,7 +119,7 @@ class CheckTest {
   /** Another page that hears nothing of what happens meanwhile. */
   private static void aStaleVerdictIsNotRecorded(
       Browser browser, Api api, String address, long batch) throws Exception {
-    Page deaf = browser.page().context().newPage();
+    Page deaf = browser.page().context().browser().newPage();
     deaf.route("**/events**", route -> route.abort());
     deaf.navigate(address + "/#/batches/" + batch + "/check");
     Checking.see(deaf);

@@ -65,8 +65,9 @@ public class Verdict {
     return photoId;
   }
 
-  boolean isTakenBack() {
-    return takenBackAt != null;
+  VerdictService.First asFirst() {
+    return new VerdictService.First(
+        toState == PictureState.PASSED, versionId, toState.wireName().replace('-', ' '), remark);
   }
 
   PictureState fromState() {

@@ -1,7 +1,9 @@
 package org.ablebatch.server.checking;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -163,6 +165,23 @@ public class VerdictService {
     photo.remark(null);
     last.takeBack(clock.instant());
     return changed(photo);
+  }
+
+  /**
+   * The first verdict that stands on a picture since a moment.
+   *
+   * @param words the state that it led to
+   * @param remark what was said; null = nothing
+   */
+  public record First(boolean passed, Long versionId, String words, Remark remark) {}
+
+  /** By picture; those without one are left out. */
+  @Transactional(readOnly = true)
+  public Map<Long, First> firstSince(Collection<Long> photoIds, Instant since) {
+    return verdicts
+        .findByPhotoIdInAndGivenAtGreaterThanEqualAndTakenBackAtIsNullOrderById(photoIds, since)
+        .stream()
+        .collect(Collectors.toMap(Verdict::photoId, Verdict::asFirst, (first, later) -> first));
   }
 
   private PictureView changed(Photo photo) {
