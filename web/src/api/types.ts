@@ -55,6 +55,11 @@ export type Picture = Omit<
   remark: Remark | null
 }
 
+export type Sampling = Omit<Sent<Schemas['Sampling'], 'drawnAt'>, 'verdict' | 'pictures'> & {
+  pictures: number[]
+  verdict: 'none' | 'open' | 'accepted' | 'not-accepted'
+}
+
 export type Look = Sent<Schemas['Look']>
 export type EmptySet = Sent<Schemas['EmptySet']>
 export type Batch = Omit<

@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { App, Button } from 'ant-design-vue'
-import { useQueryClient } from '@tanstack/vue-query'
+import { Button } from 'ant-design-vue'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { addressOf } from '../../api/addresses'
-import { api, need, sentenceOf } from '../../api/client'
-import { showPicture } from '../../api/queries'
-import type { Picture, Verdict } from '../../api/types'
+import type { Picture } from '../../api/types'
 import PictureFacts from '../../shell/PictureFacts.vue'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
@@ -20,16 +17,13 @@ import FindingList from './FindingList.vue'
 import RecutDialog from './RecutDialog.vue'
 import RemarkDialog from './RemarkDialog.vue'
 import RiskQueue from './RiskQueue.vue'
-import { remarkWith } from './remark'
-import { useLooked } from './useLooked'
-import { useTogether } from './useTogether'
-import { useVerdicts } from './useVerdicts'
+import SamplePanel from './SamplePanel.vue'
+import SamplingDialog from './SamplingDialog.vue'
+import { useJudging } from './useJudging'
+import { useSampling } from './useSampling'
 
 const JUDGED = ['passed', 'in-touch-up', 'rejected', 'delivered']
-const { message } = App.useApp()
 const { batchId, batch, pictures, selected, selectedId, loaded } = useBench()
-const verdicts = useVerdicts()
-const client = useQueryClient()
 const router = useRouter()
 const backdrop = useLocalStorage('check-backdrop', '#8e8e8c')
 const recutAsked = ref(false)
@@ -37,15 +31,15 @@ const remarkAsked = ref(false)
 const sheet = ref(false)
 /** What the contact sheet would pass. */
 const sheetChoice = shallowRef<{ some: Picture[]; words: string }>({ some: [], words: '' })
-const { painted, looked, readyId } = useLooked(() => selectedId.value)
-const together = useTogether(() => batchId.value)
-/** What Ctrl Z takes back next. */
-const lastWas = ref<'one' | 'many'>('one')
 const chosen = ref<number | null>(null)
 
+const { current: sampling, inSample, ...sampled } = useSampling(batchId, pictures)
+const samplingAsked = ref(false)
+const waiting = computed(() => pictures.value.filter((p) => p.state === 'to-check'))
+/** While a sample decides, only its pictures are looked at. */
 const queue = computed(() =>
-  pictures.value
-    .filter((p) => p.state === 'to-check')
+  waiting.value
+    .filter((p) => sampling.value?.verdict !== 'open' || inSample.value.has(p.id))
     .sort((a, b) => (a.confidence ?? 0) - (b.confidence ?? 0) || a.place - b.place),
 )
 const judged = computed(() => pictures.value.filter((p) => JUDGED.includes(p.state)).length)
@@ -59,9 +53,26 @@ watch(
   { immediate: true },
 )
 
+/** A sample that was just drawn begins at its riskiest picture. */
+watch(
+  () => sampling.value?.drawnAt,
+  () => {
+    if (sampling.value?.verdict === 'open' && !inSample.value.has(selectedId.value ?? -1)) {
+      selectedId.value = queue.value[0]?.id ?? selectedId.value
+    }
+  },
+)
+
 const chosenFinding = computed(() =>
   chosen.value === null ? null : (shown.value?.findings[chosen.value] ?? null),
 )
+const { judge, takeBack, passMany, recut, canTakeBack, painted, readyId, busy } = useJudging({
+  batchId,
+  shown,
+  queue,
+  selectedId,
+  finding: chosenFinding,
+})
 const look = computed(() => {
   const css = batch.value?.look.backdrop ?? ''
   return css.startsWith('#') ? css : null
@@ -80,66 +91,10 @@ watch(
   },
 )
 
-function judge(verdict: Verdict, text = '') {
-  const picture = shown.value
-  if (!picture || picture.state === 'cutting') return
-  const lookedMillis = looked(picture.id)
-  if (lookedMillis === null) {
-    void message.info({
-      key: 'too-quick',
-      content: `“${picture.fileName}” has only just appeared; nothing was recorded for it`,
-    })
-    return
-  }
-  const i = queue.value.findIndex((p) => p.id === picture.id)
-  const next = queue.value[i + 1] ?? queue.value[i - 1]
-  verdicts.give(picture, verdict, {
-    lookedMillis: Math.round(lookedMillis),
-    ...remarkWith(verdict, text, chosenFinding.value),
-  })
-  lastWas.value = 'one'
-  if (next) selectedId.value = next.id
-}
-
-async function takeBack() {
-  if (lastWas.value === 'many') {
-    await together.takeBack()
-    lastWas.value = together.given.value.length ? 'many' : 'one'
-    return
-  }
-  const id = await verdicts.takeBack()
-  if (id !== null) selectedId.value = id
-}
-
-async function passMany() {
-  await together.pass(sheetChoice.value.some)
-  lastWas.value = 'many'
-}
-
 function openOne(id: number) {
   sheet.value = false
   selectedId.value = id
 }
-
-async function recut(method: string) {
-  const picture = shown.value
-  if (!picture) return
-  try {
-    const answer = await need(
-      api.POST('/api/v1/pictures/{id}/recut', {
-        params: { path: { id: picture.id } },
-        body: { method },
-      }),
-    )
-    showPicture(client, answer as Picture)
-  } catch (error) {
-    void message.warning(sentenceOf(error))
-  }
-}
-
-const canTakeBack = computed(
-  () => verdicts.given.value.length > 0 || together.given.value.length > 0,
-)
 
 function dress() {
   void router.push({ name: 'dress', params: { id: batchId.value } })
@@ -153,7 +108,7 @@ const onStage = (act: () => void) => (event: KeyboardEvent) => {
 useKeys({
   Enter: (event) => {
     if (event.repeat) return
-    if (sheet.value) void passMany()
+    if (sheet.value) void passMany(sheetChoice.value.some)
     else judge('pass')
   },
   Escape: () => (sheet.value = false),
@@ -164,6 +119,7 @@ useKeys({
   c: (event) => {
     if (!event.repeat) sheet.value = !sheet.value
   },
+  i: () => (samplingAsked.value = !sampling.value),
   'Ctrl+z': () => void takeBack(),
 })
 </script>
@@ -202,6 +158,15 @@ useKeys({
       </div>
     </div>
     <template #ticket>
+      <SamplePanel
+        v-if="sampling"
+        :sampling="sampling"
+        :others="waiting.length"
+        :batch-id="batchId"
+        :busy="busy"
+        @pass-others="passMany(waiting)"
+        @end="sampled.end"
+      />
       <PictureFacts v-if="shown && !sheet" :picture="shown" brief />
       <FindingList
         v-if="shown && !sheet"
@@ -225,8 +190,8 @@ useKeys({
         <Button
           type="primary"
           :disabled="sheetChoice.some.length === 0"
-          :loading="together.busy.value"
-          @click="passMany"
+          :loading="busy"
+          @click="passMany(sheetChoice.some)"
         >
           {{ sheetChoice.words }} <kbd>Enter</kbd>
         </Button>
@@ -235,12 +200,14 @@ useKeys({
           <Button :disabled="!canTakeBack" @click="takeBack">Undo <kbd>Ctrl Z</kbd></Button>
         </div>
       </template>
-      <Button v-if="queue.length > 1 && !sheet" @click="sheet = true">
-        Contact sheet <kbd>C</kbd>
-      </Button>
+      <div v-if="queue.length > 1 && !sheet" class="two">
+        <Button @click="sheet = true">Sheet <kbd>C</kbd></Button>
+        <Button :disabled="!!sampling" @click="samplingAsked = true">Sample… <kbd>I</kbd></Button>
+      </div>
       <Button v-if="loaded && queue.length === 0" @click="dress">Dress what is passed →</Button>
     </template>
   </StationFrame>
+  <SamplingDialog v-model:open="samplingAsked" :plan="sampled.plan" @draw="sampled.draw" />
   <RemarkDialog
     v-model:open="remarkAsked"
     :finding="chosenFinding"

@@ -12,6 +12,7 @@ import { BACKDROPS } from '../../stage/backdrops'
 import PictureStage from '../../stage/PictureStage.vue'
 import type { Box } from '../../stage/box'
 import { useView } from '../../stage/view'
+import AskedFor from './AskedFor.vue'
 import BrushBar from './BrushBar.vue'
 import EditsPanel from './EditsPanel.vue'
 import { loadMending, type MendingBench } from './loadMending'
@@ -44,10 +45,19 @@ onMounted(async () => {
     if (edits.baseVersionId.value === null) return
     bench.value = await loadMending(props.picture, edits.baseVersionId.value)
     if (edits.active.value.length > 0) rebuild()
+    showAsked()
   } catch (error) {
     problem.value = sentenceOf(error)
   }
 })
+
+/** The retoucher begins where the checker looked. */
+function showAsked() {
+  const { x, y, width, height } = props.picture.remark ?? {}
+  if (x != null && y != null && width != null && height != null) {
+    view.showPart({ x, y, width, height })
+  }
+}
 
 function redraw(part?: Box) {
   resultStage.value?.redraw(part)
@@ -192,6 +202,7 @@ defineExpose({ saved: edits.saved })
     </div>
     <template #film><slot name="film" /></template>
     <template #ticket>
+      <AskedFor :picture="picture" @show="showAsked" />
       <div class="name">{{ picture.fileName }}</div>
       <EditsPanel
         :edits="edits.made.value"

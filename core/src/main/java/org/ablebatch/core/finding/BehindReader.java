@@ -2,6 +2,7 @@ package org.ablebatch.core.finding;
 
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.PushPull;
 
 /**
@@ -25,7 +26,7 @@ record BehindReader(ColorPlanes colours, float[] spread) {
     int w = lab.width();
     int h = lab.height();
     int side = Math.max(w, h);
-    BehindReader wide = over(lab, known, Math.max(4, side / WIDE_SHARE));
+    BehindReader wide = over(lab, open(known, w, h), Math.max(4, side / WIDE_SHARE));
     float[] calm = known.clone();
     for (int i = 0; i < calm.length; i++) {
       float away = Inspection.distance(lab, i, wide.colours, i);
@@ -34,6 +35,27 @@ record BehindReader(ColorPlanes colours, float[] spread) {
       }
     }
     return over(lab, calm, Math.max(3, side / NEAR_SHARE));
+  }
+
+  /**
+   * What hangs together with the picture's border. What the subject encloses may be a hole in it,
+   * and has to look like the rest before it counts as backdrop.
+   */
+  private static float[] open(float[] known, int width, int height) {
+    boolean[] set = new boolean[known.length];
+    for (int i = 0; i < set.length; i++) {
+      set[i] = known[i] > 0;
+    }
+    Components parts = Components.of(set, width, height, true);
+    float[] out = new float[known.length];
+    boolean any = false;
+    for (int i = 0; i < out.length; i++) {
+      if (set[i] && parts.regions().get(parts.labels()[i] - 1).box().touches(width, height)) {
+        out[i] = known[i];
+        any = true;
+      }
+    }
+    return any ? out : known;
   }
 
   private static BehindReader over(ColorPlanes lab, float[] known, int radius) {

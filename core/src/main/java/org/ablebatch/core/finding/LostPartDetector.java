@@ -67,12 +67,7 @@ final class LostPartDetector implements Detector {
     for (int i = 0; i < out.length; i++) {
       if (removed[i]) {
         Components.Region region = parts.regions().get(parts.labels()[i] - 1);
-        boolean atFrame =
-            region.box().x() == 0
-                || region.box().y() == 0
-                || region.box().right() == seen.width()
-                || region.box().bottom() == seen.height();
-        out[i] = !atFrame && region.area() >= least;
+        out[i] = region.area() >= least && !region.box().touches(seen.width(), seen.height());
       }
     }
     return out;

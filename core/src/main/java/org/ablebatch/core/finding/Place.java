@@ -18,7 +18,6 @@ import org.ablebatch.core.raster.Rect;
  * @param spread mean variation of the backdrop there
  * @param contactEdge mean colour gradient where it meets what is kept
  * @param outlineEdge mean colour gradient where it meets what was removed
- * @param atFrame true when it reaches the picture's border
  */
 record Place(
     Rect box,
@@ -29,8 +28,7 @@ record Place(
     double cover,
     double spread,
     double contactEdge,
-    double outlineEdge,
-    boolean atFrame) {
+    double outlineEdge) {
   private static final int AROUND = 2;
 
   /**
@@ -98,11 +96,7 @@ record Place(
         cover / n,
         spread / n,
         contactEdge / Math.max(1, contact),
-        outlineEdge / Math.max(1, around - contact),
-        box.x() == 0
-            || box.y() == 0
-            || box.right() == frame.width()
-            || box.bottom() == frame.height());
+        outlineEdge / Math.max(1, around - contact));
   }
 
   private static int index(Rect part, int k, int width) {

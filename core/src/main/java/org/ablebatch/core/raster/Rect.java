@@ -38,6 +38,11 @@ public record Rect(int x, int y, int width, int height) {
         Math.max(bottom(), other.bottom()) - top);
   }
 
+  /** True when the rectangle reaches the border of a picture of that size. */
+  public boolean touches(int pictureWidth, int pictureHeight) {
+    return x <= 0 || y <= 0 || right() >= pictureWidth || bottom() >= pictureHeight;
+  }
+
   public Rect moved(int dx, int dy) {
     return new Rect(x + dx, y + dy, width, height);
   }

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.batch.BatchService;
@@ -18,6 +19,7 @@ import org.ablebatch.server.picture.IntakeResult;
 import org.ablebatch.server.picture.IntakeService;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoRow;
+import org.ablebatch.server.picture.Remark;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -143,8 +145,24 @@ class DemoStory {
     if (rows.size() > 3) {
       judge(rows.get(0), "pass");
       judge(rows.get(1), "pass");
-      judge(rows.get(rows.size() / 2), "touch-up");
+      sendBack(rows.get(rows.size() / 2));
     }
+  }
+
+  /** With a word, and the place of what was found. */
+  private void sendBack(PhotoRow row) {
+    List<Finding> findings = row.version().findings();
+    Remark remark =
+        findings.isEmpty()
+            ? new Remark("Look along the edge once more", null, null, null, null, null)
+            : new Remark(
+                "Mend this before it goes to the shop",
+                findings.get(0).kind().wireName(),
+                findings.get(0).box().x(),
+                findings.get(0).box().y(),
+                findings.get(0).box().width(),
+                findings.get(0).box().height());
+    verdicts.judge(row.photo().id(), new VerdictRequest("touch-up", null, remark, null));
   }
 
   private List<PhotoRow> byConfidence(long batch) {
