@@ -7,6 +7,14 @@ const PART_SHARE = 0.45
 const LEAST_PART_PX = 60
 const MOST_CLOSE = 6
 
+/** A place of a picture, in its pixels; all four null = none. */
+export interface Part {
+  x: number | null
+  y: number | null
+  width: number | null
+  height: number | null
+}
+
 /** Where a picture stands on the screen: screen = picture × scale + offset, in CSS pixels. */
 export class View {
   scale = 1
@@ -63,7 +71,8 @@ export class View {
   }
 
   /** Brings a part of the picture close, with its surroundings, in the middle of the screen. */
-  showPart(part: { x: number; y: number; width: number; height: number }) {
+  showPart(part: Part) {
+    if (part.x === null || part.y === null || part.width === null || part.height === null) return
     const side = Math.max(part.width, part.height, LEAST_PART_PX)
     const room = Math.min(this.viewport.width, this.viewport.height)
     const scale = Math.min(MOST_CLOSE, Math.max(this.fitScale, (room * PART_SHARE) / side))

@@ -52,12 +52,7 @@ onMounted(async () => {
 })
 
 /** The retoucher begins where the checker looked. */
-function showAsked() {
-  const { x, y, width, height } = props.picture.remark ?? {}
-  if (x != null && y != null && width != null && height != null) {
-    view.showPart({ x, y, width, height })
-  }
-}
+const showAsked = () => props.picture.remark && view.showPart(props.picture.remark)
 
 function redraw(part?: Box) {
   resultStage.value?.redraw(part)
