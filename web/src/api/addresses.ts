@@ -11,6 +11,8 @@ export const addressOf = {
   wholePreview: (p: Picture) => `/api/v1/pictures/${p.id}/preview?whole=true&o=${p.originalKey}`,
   cellPreview: (pictureId: number, version: number) =>
     `/api/v1/pictures/${pictureId}/cutout-preview.png?v=${version}`,
+  versionCutout: (pictureId: number, version: number) =>
+    `/api/v1/pictures/${pictureId}/cutout.png?v=${version}`,
   cutoutPreview: (p: Picture) => `/api/v1/pictures/${p.id}/cutout-preview.png?v=${p.versionId}`,
   upright: (p: Picture) => `/api/v1/pictures/${p.id}/upright?o=${p.originalKey}`,
   cutout: (p: Picture) => `/api/v1/pictures/${p.id}/cutout.png?v=${p.versionId}`,

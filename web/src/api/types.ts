@@ -60,6 +60,12 @@ export type Sampling = Omit<Sent<Schemas['Sampling'], 'drawnAt'>, 'verdict' | 'p
   verdict: 'none' | 'open' | 'accepted' | 'not-accepted'
 }
 
+export type Version = Sent<Schemas['Version'], 'worst' | 'tellTale'>
+export type DifferingRegion = Sent<Schemas['DifferingRegion']>
+export type VersionComparison = Omit<Sent<Schemas['VersionComparison']>, 'regions'> & {
+  regions: DifferingRegion[]
+}
+
 export type Look = Sent<Schemas['Look']>
 export type EmptySet = Sent<Schemas['EmptySet']>
 export type Batch = Omit<

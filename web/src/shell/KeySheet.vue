@@ -44,6 +44,7 @@ const perStation: Record<string, Row[]> = {
     ['Shift T', 'to touch-up, with a remark'],
     ['N  Shift N', 'next, previous finding'],
     ['C', 'contact sheet: pass many at once'],
+    ['M', 'compare versions: ← → choose, Enter uses, D differences'],
     ['I', 'judge the batch by a sample'],
     ['R', 'recut with…'],
     ['X', 'reject'],

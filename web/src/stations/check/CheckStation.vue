@@ -12,6 +12,7 @@ import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
 import { imageAt } from '../../stage/images'
 import CheckStage from './CheckStage.vue'
+import CompareView from './CompareView.vue'
 import ContactSheet from './ContactSheet.vue'
 import FindingList from './FindingList.vue'
 import RecutDialog from './RecutDialog.vue'
@@ -29,6 +30,7 @@ const backdrop = useLocalStorage('check-backdrop', '#8e8e8c')
 const recutAsked = ref(false)
 const remarkAsked = ref(false)
 const sheet = ref(false)
+const comparing = ref(false)
 /** What the contact sheet would pass. */
 const sheetChoice = shallowRef<{ some: Picture[]; words: string }>({ some: [], words: '' })
 const chosen = ref<number | null>(null)
@@ -102,12 +104,12 @@ function dress() {
 
 /** Keys for the one picture on the stage; a key that is held down is no verdict. */
 const onStage = (act: () => void) => (event: KeyboardEvent) => {
-  if (!sheet.value && !event.repeat && shown.value) act()
+  if (!sheet.value && !comparing.value && !event.repeat && shown.value) act()
 }
 
 useKeys({
   Enter: (event) => {
-    if (event.repeat) return
+    if (event.repeat || comparing.value) return
     if (sheet.value) void passMany(sheetChoice.value.some)
     else judge('pass')
   },
@@ -116,8 +118,9 @@ useKeys({
   'Shift+t': onStage(() => (remarkAsked.value = true)),
   x: onStage(() => judge('reject')),
   r: onStage(() => (recutAsked.value = true)),
+  m: onStage(() => (comparing.value = true)),
   c: (event) => {
-    if (!event.repeat) sheet.value = !sheet.value
+    if (!event.repeat && !comparing.value) sheet.value = !sheet.value
   },
   i: () => (samplingAsked.value = !sampling.value),
   'Ctrl+z': () => void takeBack(),
@@ -134,6 +137,14 @@ useKeys({
       class="whole"
       @choose="(some, words) => (sheetChoice = { some, words })"
       @open="openOne"
+    />
+    <CompareView
+      v-else-if="comparing && shown"
+      :key="shown.id"
+      v-model:backdrop="backdrop"
+      :picture="shown"
+      :look="look"
+      @close="comparing = false"
     />
     <div v-else class="check" :data-ready="readyId">
       <RiskQueue
@@ -182,6 +193,7 @@ useKeys({
         <div class="two">
           <Button @click="judge('touch-up')">Touch-up <kbd>T</kbd></Button>
           <Button @click="recutAsked = true">Recut… <kbd>R</kbd></Button>
+          <Button @click="comparing = !comparing">Compare <kbd>M</kbd></Button>
           <Button danger @click="judge('reject')">Reject <kbd>X</kbd></Button>
           <Button :disabled="!canTakeBack" @click="takeBack"> Undo <kbd>Ctrl Z</kbd> </Button>
         </div>
@@ -200,10 +212,6 @@ useKeys({
           <Button :disabled="!canTakeBack" @click="takeBack">Undo <kbd>Ctrl Z</kbd></Button>
         </div>
       </template>
-      <div v-if="queue.length > 1 && !sheet" class="two">
-        <Button @click="sheet = true">Sheet <kbd>C</kbd></Button>
-        <Button :disabled="!!sampling" @click="samplingAsked = true">Sample… <kbd>I</kbd></Button>
-      </div>
       <Button v-if="loaded && queue.length === 0" @click="dress">Dress what is passed →</Button>
     </template>
   </StationFrame>

@@ -11,6 +11,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.Trust;
 import org.ablebatch.core.raster.Rect;
@@ -21,7 +22,9 @@ public class CutoutVersion {
   /** Who made a version. */
   public enum Maker {
     ENGINE,
-    HAND
+    HAND,
+    /** One with a region of another; edits go on from it as from one by the engine. */
+    MERGED
   }
 
   @Id
@@ -112,6 +115,21 @@ public class CutoutVersion {
     this(photoId, number, Maker.HAND, base.id, saved, base.judgement(), createdAt);
     this.sourceBlob = base.sourceBlob;
     this.crop = base.crop;
+  }
+
+  /**
+   * A version with a region of another.
+   *
+   * @param into what it is outside of the region
+   */
+  public static CutoutVersion merged(
+      CutoutVersion into, int number, SavedCutout saved, Instant createdAt) {
+    CutoutVersion made =
+        new CutoutVersion(
+            into.photoId, number, Maker.MERGED, into.id, saved, into.judgement(), createdAt);
+    made.sourceBlob = into.sourceBlob;
+    made.crop = into.crop;
+    return made;
   }
 
   private CutoutVersion(
@@ -232,6 +250,15 @@ public class CutoutVersion {
   /** The photograph it was made of; null only for what was never seen by this program. */
   String sourceBlob() {
     return sourceBlob;
+  }
+
+  /** True when it was made of the photograph, and of the part of it, that counts now. */
+  public boolean isOf(Photo photo) {
+    return photo.originalBlob().equals(sourceBlob) && Objects.equals(crop(), photo.crop());
+  }
+
+  public Instant createdAt() {
+    return createdAt;
   }
 
   /** The part of the photograph it was made of; null = all of it. */

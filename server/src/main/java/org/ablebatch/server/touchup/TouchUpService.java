@@ -185,15 +185,13 @@ public class TouchUpService {
     return photo;
   }
 
-  /** The engine's cutout that the current version is, or was mended from. */
+  /** The cutout that the current version is, or was mended from. */
   private CutoutVersion base(long photoId) {
     CutoutVersion current = photoService.row(photoId).version();
     if (current == null) {
       throw new NotFound("cutout yet for picture", photoId);
     }
-    return current.maker() == Maker.ENGINE
-        ? current
-        : photoService.version(current.baseVersionId());
+    return current.maker() == Maker.HAND ? photoService.version(current.baseVersionId()) : current;
   }
 
   private List<EditRow> rows(long photoId, CutoutVersion base) {

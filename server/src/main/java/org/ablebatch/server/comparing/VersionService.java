@@ -1,0 +1,193 @@
+package org.ablebatch.server.comparing;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import org.ablebatch.core.compare.Comparison;
+import org.ablebatch.core.compare.Merge;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.server.comparing.VersionViews.ChooseRequest;
+import org.ablebatch.server.comparing.VersionViews.ComparisonView;
+import org.ablebatch.server.comparing.VersionViews.RegionView;
+import org.ablebatch.server.comparing.VersionViews.TakeRequest;
+import org.ablebatch.server.comparing.VersionViews.VersionView;
+import org.ablebatch.server.picture.CutoutFiles;
+import org.ablebatch.server.picture.CutoutVersion;
+import org.ablebatch.server.picture.CutoutVersionRepository;
+import org.ablebatch.server.picture.Photo;
+import org.ablebatch.server.picture.PhotoRepository;
+import org.ablebatch.server.picture.PhotoService;
+import org.ablebatch.server.picture.PictureView;
+import org.ablebatch.server.picture.SavedCutout;
+import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Conflict;
+import org.ablebatch.server.problem.NotFound;
+import org.ablebatch.server.progress.BatchEvents;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Lists, compares, chooses and merges the versions of a picture. */
+@Service
+class VersionService {
+  private final PhotoService photoService;
+  private final PhotoRepository photos;
+  private final CutoutVersionRepository versions;
+  private final CutoutFiles files;
+  private final BatchEvents events;
+  private final TransactionTemplate transaction;
+  private final Clock clock;
+
+  VersionService(
+      PhotoService photoService,
+      PhotoRepository photos,
+      CutoutVersionRepository versions,
+      CutoutFiles files,
+      BatchEvents events,
+      TransactionTemplate transaction,
+      Clock clock) {
+    this.photoService = photoService;
+    this.photos = photos;
+    this.versions = versions;
+    this.files = files;
+    this.events = events;
+    this.transaction = transaction;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  public List<VersionView> list(long photoId) {
+    Photo photo = photoService.row(photoId).photo();
+    return versions.findByPhotoIdOrderByNumber(photoId).stream()
+        .filter(version -> version.isOf(photo))
+        .map(version -> view(version, photo))
+        .toList();
+  }
+
+  private static VersionView view(CutoutVersion version, Photo photo) {
+    return new VersionView(
+        version.id(),
+        version.number(),
+        version.maker().name().toLowerCase(Locale.ROOT),
+        version.method(),
+        version.confidence(),
+        version.id().equals(photo.currentVersionId()),
+        version.findings().stream()
+            .filter(Finding::isSerious)
+            .findFirst()
+            .map(finding -> finding.kind().label())
+            .orElse(null),
+        version.tellTale() == null ? null : "#%06X".formatted(version.tellTale()),
+        version.createdAt());
+  }
+
+  /** Pixels are computed outside of any transaction. */
+  ComparisonView compare(long photoId, long first, long second) {
+    CutoutVersion a = version(photoId, first);
+    CutoutVersion b = version(photoId, second);
+    Picture original = files.original(a);
+    Comparison found = Comparison.of(files.cutout(original, a), files.cutout(original, b));
+    return new ComparisonView(
+        found.meanDifference(),
+        found.share(),
+        found.regions().stream()
+            .map(
+                region ->
+                    new RegionView(
+                        region.box().x(),
+                        region.box().y(),
+                        region.box().width(),
+                        region.box().height(),
+                        region.area(),
+                        region.difference(),
+                        region.firstKeepsMore()))
+            .toList());
+  }
+
+  private CutoutVersion version(long photoId, long versionId) {
+    Photo photo = photoService.row(photoId).photo();
+    CutoutVersion version = photoService.version(versionId);
+    if (version.photoId() != photoId || !version.isOf(photo)) {
+      throw new NotFound("version of this photograph with number", versionId);
+    }
+    return version;
+  }
+
+  @Transactional
+  public PictureView choose(long photoId, ChooseRequest request) {
+    if (request.versionId() == null) {
+      throw new BadInput("versionId", "Which version?");
+    }
+    CutoutVersion version = version(photoId, request.versionId());
+    Photo photo = photoService.lock(photoId);
+    if (request.revision() != null && request.revision() != photo.revision()) {
+      throw changed(photo);
+    }
+    return show(photo, version);
+  }
+
+  private static Conflict changed(Photo photo) {
+    return new Conflict(
+        "“%s” has changed since you opened it, so nothing was chosen; look again."
+            .formatted(photo.fileName()));
+  }
+
+  private PictureView show(Photo photo, CutoutVersion version) {
+    if (photo.state() == PictureState.CUTTING || photo.isQueued()) {
+      throw new Conflict("“" + photo.fileName() + "” is being cut; choose when that is done.");
+    }
+    if (photo.hasPendingEdits()) {
+      throw new Conflict(
+          "“%s” has strokes on the bench that no version shows yet; finish those first."
+              .formatted(photo.fileName()));
+    }
+    if (photo.state() != PictureState.TO_CHECK) {
+      photo.moveTo(PictureState.TO_CHECK);
+    }
+    photo.replaceVersion(version);
+    photos.flush();
+    events.changed(photo.batchId(), photo.id());
+    return photoService.row(photo.id()).view();
+  }
+
+  /**
+   * @throws Conflict when the picture was cut or mended meanwhile; nothing is made then
+   */
+  PictureView take(long photoId, TakeRequest request) {
+    Rect box = box(request);
+    CutoutVersion into = version(photoId, request.into());
+    CutoutVersion from = version(photoId, request.from());
+    long revision = photoService.row(photoId).photo().revision();
+    Picture original = files.original(into);
+    Cutout merged = Merge.take(files.cutout(original, into), files.cutout(original, from), box);
+    SavedCutout saved = files.save(original, merged);
+    return transaction.execute(
+        status -> {
+          Photo photo = photoService.lock(photoId);
+          if (photo.revision() != revision) {
+            throw changed(photo);
+          }
+          int number = versions.lastNumber(photoId) + 1;
+          return show(
+              photo, versions.save(CutoutVersion.merged(into, number, saved, clock.instant())));
+        });
+  }
+
+  private static Rect box(TakeRequest request) {
+    boolean whole =
+        request.into() != null
+            && request.from() != null
+            && request.x() != null
+            && request.y() != null
+            && request.width() != null
+            && request.height() != null;
+    if (!whole || request.width() < 1 || request.height() < 1) {
+      throw new BadInput("region", "A region is taken from a version into another, by a box");
+    }
+    return new Rect(request.x(), request.y(), request.width(), request.height());
+  }
+}
