@@ -188,16 +188,23 @@ useKeys({
       <TicketFacts v-if="batch" :batch="batch" />
     </template>
     <template #acts>
-      <template v-if="shown && !sheet">
+      <template v-if="shown && !sheet && !comparing">
         <Button type="primary" @click="judge('pass')">Pass <kbd>Enter</kbd></Button>
         <div class="two">
           <Button @click="judge('touch-up')">Touch-up <kbd>T</kbd></Button>
           <Button @click="recutAsked = true">Recut… <kbd>R</kbd></Button>
-          <Button @click="comparing = !comparing">Compare <kbd>M</kbd></Button>
+          <Button @click="comparing = true">Compare <kbd>M</kbd></Button>
           <Button danger @click="judge('reject')">Reject <kbd>X</kbd></Button>
           <Button :disabled="!canTakeBack" @click="takeBack"> Undo <kbd>Ctrl Z</kbd> </Button>
+          <Button v-if="queue.length > 1" @click="sheet = true">Sheet <kbd>C</kbd></Button>
+          <Button v-if="queue.length > 1" :disabled="!!sampling" @click="samplingAsked = true">
+            Sample… <kbd>I</kbd>
+          </Button>
         </div>
       </template>
+      <Button v-if="comparing && !sheet" @click="comparing = false">
+        Back to the picture <kbd>M</kbd>
+      </Button>
       <template v-if="sheet">
         <Button
           type="primary"

@@ -41,6 +41,8 @@ class CheckTest {
         findingsAreWalkedAndTravelAlong(page, api);
         aDoubleKeyPressJudgesOnePicture(page, api, batch);
         manyArePassedAndTakenBack(page, api, batch);
+        aSampleIsAcceptedAndAnotherIsNot(page, api, batch);
+        versionsAreComparedChosenAndMerged(page, api);
         aStaleVerdictIsNotRecorded(browser, api, application.address(), batch);
         assertThat(browser.errors()).isEmpty();
       } catch (AssertionError | RuntimeException e) {
@@ -114,6 +116,67 @@ class CheckTest {
     assertThat(page.locator("[data-count=check]")).hasText("5");
     assertThat(api.count(batch, "passed")).isZero();
     page.keyboard().press("c");
+  }
+
+  private static void aSampleIsAcceptedAndAnotherIsNot(Page page, Api api, long batch)
+      throws Exception {
+    page.evaluate(
+        "localStorage.setItem('sampling-level', 'I'); localStorage.setItem('sampling-limit', '6.5')");
+    page.reload();
+    drawSample(page, "Of 5 cutouts 2 are looked at");
+    assertThat(page.locator(".queue .row")).hasCount(2);
+    Checking.judge(page, "Enter");
+    assertThat(page.locator("[data-sample]")).containsText("1 of 2 judged, 0 faulty");
+    Checking.judge(page, "Enter");
+    assertThat(page.locator("[data-sample]")).containsText("The batch is accepted");
+    page.getByText("Pass the other 3").click();
+    assertThat(page.locator("[data-count=dress]")).hasText("5");
+    page.getByText("Take all of them back").click();
+    assertThat(page.locator("[data-count=check]")).hasText("3");
+    page.getByText("Done with the sample").click();
+
+    drawSample(page, "Of 3 cutouts 2 are looked at");
+    Checking.judge(page, "x");
+    assertThat(page.locator("[data-sample]")).containsText("The batch is not accepted");
+    page.getByText("Done with the sample").click();
+    assertThat(page.locator(".queue .row")).hasCount(2);
+    assertThat(api.count(batch, "rejected")).isEqualTo(1);
+  }
+
+  private static void drawSample(Page page, String says) {
+    page.locator(".queue .row.on").waitFor();
+    page.keyboard().press("i");
+    assertThat(page.locator(".ant-modal .plan").first()).containsText(says);
+    page.getByText("Draw the sample").click();
+    assertThat(page.locator("[data-sample]")).containsText("0 of 2 judged");
+  }
+
+  private static void versionsAreComparedChosenAndMerged(Page page, Api api) throws Exception {
+    Checking.see(page);
+    long id = Long.parseLong(page.locator(".queue .row.on").getAttribute("data-picture"));
+    String picture = "/api/v1/pictures/" + id;
+    long first = api.get(picture).get("versionId").asLong();
+    api.post(picture + "/recut", "{\"method\": \"person\"}");
+    Api.await(
+        Duration.ofMinutes(1),
+        () ->
+            api.get(picture).get("state").asString().equals("to-check")
+                && api.get(picture).get("versionId").asLong() != first);
+    page.locator(".queue .row[data-picture='" + id + "']").click();
+    page.keyboard().press("m");
+    assertThat(page.locator(".pane")).hasCount(2);
+    assertThat(page.locator(".pane .region").first()).isVisible();
+
+    page.locator(".pane .region").first().click();
+    assertThat(page.locator(".pane")).hasCount(3);
+    JsonNode versions = api.get(picture + "/versions");
+    assertThat(versions.get(2).get("maker").asString()).isEqualTo("merged");
+    assertThat(versions.get(2).get("current").asBoolean()).isTrue();
+
+    page.locator(".pane").first().click();
+    page.keyboard().press("Enter");
+    assertThat(page.locator(".check-stage")).isVisible();
+    assertThat(api.get(picture).get("versionId").asLong()).isEqualTo(first);
   }
 
   /** Another page that hears nothing of what happens meanwhile. */

@@ -2,8 +2,8 @@ package org.ablebatch.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.ablebatch.core.color.OkLab;
 import org.ablebatch.core.raster.BoxBlur;
-import org.ablebatch.core.raster.ColorPlanes;
 
 /**
  * One place on the outline.
@@ -80,12 +80,14 @@ record EdgeProbe(
       return null;
     }
     Way way = new Way(front, back);
+    float[] own = new float[3];
+    OkLab.of(seen.clean().c0()[i], seen.clean().c1()[i], seen.clean().c2()[i], own);
     return new EdgeProbe(
         x,
         y,
         way.length(),
         seen.spread()[i],
-        way.isNear(seen.clean(), i) ? Math.max(0, Math.min(1, way.along(seen.clean(), i))) : 0,
+        way.isNear(own) ? Math.max(0, Math.min(1, way.along(own))) : 0,
         shift(seen, way, x, y, nx, ny));
   }
 
@@ -128,20 +130,20 @@ record EdgeProbe(
     }
 
     /** 0 = the subject's colour, 1 = the backdrop's. */
-    double along(ColorPlanes colours, int i) {
+    double along(float[] colour) {
       double dot = 0;
       for (int c = 0; c < 3; c++) {
-        dot += (back[c] - front[c]) * (colours.channel(c)[i] - front[c]);
+        dot += (back[c] - front[c]) * (colour[c] - front[c]);
       }
       return square() < 1e-9 ? 0 : dot / square();
     }
 
     /** False for a colour that is neither of the two nor between them. */
-    boolean isNear(ColorPlanes colours, int i) {
-      double at = along(colours, i);
+    boolean isNear(float[] colour) {
+      double at = along(colour);
       double beside = 0;
       for (int c = 0; c < 3; c++) {
-        double off = colours.channel(c)[i] - front[c] - at * (back[c] - front[c]);
+        double off = colour[c] - front[c] - at * (back[c] - front[c]);
         beside += off * off;
       }
       return Math.sqrt(beside) < MOST_BESIDE * length() && at < 1.4;
@@ -153,9 +155,13 @@ record EdgeProbe(
     int w = seen.width();
     double best = Double.NaN;
     double before = Double.NaN;
+    float[] colour = new float[3];
     for (double d = -REACH; d <= REACH; d += STEP) {
       int j = (int) Math.round(y + d * ny) * w + (int) Math.round(x + d * nx);
-      double here = way.along(seen.lab(), j);
+      for (int c = 0; c < 3; c++) {
+        colour[c] = seen.lab().channel(c)[j];
+      }
+      double here = way.along(colour);
       boolean crosses = before > HALF && here <= HALF;
       double at = d - STEP / 2 + 0.5;
       if (crosses && (Double.isNaN(best) || Math.abs(at) < Math.abs(best))) {

@@ -11,13 +11,11 @@ import org.ablebatch.core.raster.Rect;
  * @param lab the photograph
  * @param cover coverage 0..1
  * @param kept at least half covered
- * @param clean the cutout's colours; meaningful where something is covered
+ * @param clean the cutout's colours in linear light; meaningful where something is covered
  * @param behind the backdrop, carried from what was removed across what was kept
  * @param spread how far the backdrop varies around that, one standard deviation
- * @param front the subject's own colour near the outline, carried outwards from its inside
  * @param shade position on the ray from black to the backdrop's colour; below 1 = darker
  * @param other how unlike the backdrop in any light: below 1 = could be backdrop
- * @param odds log odds of the colour alone, from what was kept against what was removed
  * @param evidence above 0 = looks like subject, below 0 = like backdrop, about -2..2
  * @param edges length of the photograph's colour gradient
  */
@@ -29,10 +27,8 @@ record Inspection(
     ColorPlanes clean,
     ColorPlanes behind,
     float[] spread,
-    ColorPlanes front,
     float[] shade,
     float[] other,
-    float[] odds,
     float[] evidence,
     float[] edges,
     Expectations expectations) {

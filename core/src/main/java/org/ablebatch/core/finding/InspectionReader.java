@@ -6,7 +6,6 @@ import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.Picture;
-import org.ablebatch.core.raster.PushPull;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.reading.AreaShrink;
 
@@ -44,13 +43,7 @@ final class InspectionReader {
     ReducedCutout reduced = ReducedCutout.of(cutout, w, h);
     float[] cover = reduced.cover();
     float[] removed = sure(cover, w, h, false, CLEAR_OF_THE_EDGE);
-    float[] inside = sure(cover, w, h, true, CLEAR_OF_THE_EDGE);
     BehindReader behind = BehindReader.read(lab, removed);
-    ColorPlanes front = new ColorPlanes(w, h);
-    for (int c = 0; c < 3; c++) {
-      float[] filled = PushPull.fill(lab.channel(c), inside, w, h);
-      System.arraycopy(filled, 0, front.channel(c), 0, filled.length);
-    }
     float[] shade = new float[cover.length];
     float[] other = new float[cover.length];
     likeness(lab, behind, shade, other);
@@ -67,10 +60,8 @@ final class InspectionReader {
         reduced.clean(),
         behind.colours(),
         behind.spread(),
-        front,
         shade,
         other,
-        odds,
         evidence(behind.spread(), other, odds, w, h),
         edges(lab),
         expectations);

@@ -3,14 +3,13 @@ package org.ablebatch.core.finding;
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Cutout;
-import org.ablebatch.core.reading.AreaShrink;
 
 /**
  * A cutout on a smaller grid: mean coverage, and the mean of the clean colours weighted by
  * coverage, because colours mean nothing where nothing is covered.
  *
  * @param cover 0..1
- * @param clean OKLab
+ * @param clean linear light
  */
 record ReducedCutout(float[] cover, ColorPlanes clean) {
 
@@ -51,6 +50,6 @@ record ReducedCutout(float[] cover, ColorPlanes clean) {
         cover[i] /= 255f * count[i];
       }
     }
-    return new ReducedCutout(cover, AreaShrink.toOkLab(sums));
+    return new ReducedCutout(cover, sums);
   }
 }
