@@ -66,6 +66,15 @@ export type VersionComparison = Omit<Sent<Schemas['VersionComparison']>, 'region
   regions: DifferingRegion[]
 }
 
+export type Quality = Omit<
+  Sent<Schemas['Quality'], 'medianLookedMillis' | 'firstTimeRight'>,
+  'verdicts' | 'reasons' | 'hours'
+> & {
+  verdicts: Record<string, number>
+  reasons: Record<string, number>
+  hours: Sent<Schemas['QualityHour']>[]
+}
+
 export type Look = Sent<Schemas['Look']>
 export type EmptySet = Sent<Schemas['EmptySet']>
 export type Batch = Omit<

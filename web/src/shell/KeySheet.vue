@@ -46,6 +46,7 @@ const perStation: Record<string, Row[]> = {
     ['C', 'contact sheet: pass many at once'],
     ['M', 'compare versions: ← → choose, Enter uses, D differences'],
     ['I', 'judge the batch by a sample'],
+    ['Q', 'quality of the batch'],
     ['R', 'recut with…'],
     ['X', 'reject'],
     ['Ctrl Z', 'take the last verdict back'],

@@ -15,6 +15,7 @@ import CheckStage from './CheckStage.vue'
 import CompareView from './CompareView.vue'
 import ContactSheet from './ContactSheet.vue'
 import FindingList from './FindingList.vue'
+import QualityPage from './QualityPage.vue'
 import RecutDialog from './RecutDialog.vue'
 import RemarkDialog from './RemarkDialog.vue'
 import RiskQueue from './RiskQueue.vue'
@@ -31,6 +32,7 @@ const recutAsked = ref(false)
 const remarkAsked = ref(false)
 const sheet = ref(false)
 const comparing = ref(false)
+const quality = ref(false)
 /** What the contact sheet would pass. */
 const sheetChoice = shallowRef<{ some: Picture[]; words: string }>({ some: [], words: '' })
 const chosen = ref<number | null>(null)
@@ -102,25 +104,31 @@ function dress() {
   void router.push({ name: 'dress', params: { id: batchId.value } })
 }
 
+/** The stage is not what is shown. */
+const elsewhere = computed(() => sheet.value || comparing.value || quality.value)
+
 /** Keys for the one picture on the stage; a key that is held down is no verdict. */
 const onStage = (act: () => void) => (event: KeyboardEvent) => {
-  if (!sheet.value && !comparing.value && !event.repeat && shown.value) act()
+  if (!elsewhere.value && !event.repeat && shown.value) act()
 }
 
 useKeys({
   Enter: (event) => {
-    if (event.repeat || comparing.value) return
+    if (event.repeat || comparing.value || quality.value) return
     if (sheet.value) void passMany(sheetChoice.value.some)
     else judge('pass')
   },
-  Escape: () => (sheet.value = false),
+  Escape: () => (sheet.value = quality.value = false),
+  q: (event) => {
+    if (!event.repeat && !comparing.value && !sheet.value) quality.value = !quality.value
+  },
   t: onStage(() => judge('touch-up')),
   'Shift+t': onStage(() => (remarkAsked.value = true)),
   x: onStage(() => judge('reject')),
   r: onStage(() => (recutAsked.value = true)),
   m: onStage(() => (comparing.value = true)),
   c: (event) => {
-    if (!event.repeat && !comparing.value) sheet.value = !sheet.value
+    if (!event.repeat && !comparing.value && !quality.value) sheet.value = !sheet.value
   },
   i: () => (samplingAsked.value = !sampling.value),
   'Ctrl+z': () => void takeBack(),
@@ -137,6 +145,12 @@ useKeys({
       class="whole"
       @choose="(some, words) => (sheetChoice = { some, words })"
       @open="openOne"
+    />
+    <QualityPage
+      v-else-if="quality && batch"
+      :batch="batch"
+      :pictures="pictures"
+      :sampled="sampling !== undefined"
     />
     <CompareView
       v-else-if="comparing && shown"
@@ -178,9 +192,9 @@ useKeys({
         @pass-others="passMany(waiting)"
         @end="sampled.end"
       />
-      <PictureFacts v-if="shown && !sheet" :picture="shown" brief />
+      <PictureFacts v-if="shown && !sheet && !quality" :picture="shown" brief />
       <FindingList
-        v-if="shown && !sheet"
+        v-if="shown && !sheet && !quality"
         :picture="shown"
         :chosen="chosen"
         @choose="chosen = $event"
@@ -188,7 +202,7 @@ useKeys({
       <TicketFacts v-if="batch" :batch="batch" />
     </template>
     <template #acts>
-      <template v-if="shown && !sheet && !comparing">
+      <template v-if="shown && !elsewhere">
         <Button type="primary" @click="judge('pass')">Pass <kbd>Enter</kbd></Button>
         <div class="two">
           <Button @click="judge('touch-up')">Touch-up <kbd>T</kbd></Button>
@@ -204,6 +218,10 @@ useKeys({
       </template>
       <Button v-if="comparing && !sheet" @click="comparing = false">
         Back to the picture <kbd>M</kbd>
+      </Button>
+      <Button v-if="quality" @click="quality = false">Back to the pictures <kbd>Q</kbd></Button>
+      <Button v-else-if="!sheet && !comparing" @click="quality = true">
+        Quality of the batch <kbd>Q</kbd>
       </Button>
       <template v-if="sheet">
         <Button

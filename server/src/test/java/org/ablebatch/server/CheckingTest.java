@@ -146,6 +146,37 @@ class CheckingTest {
     assertThat(api.withBody("DELETE", path + "/nobody", "").status()).isEqualTo(404);
   }
 
+  @Test
+  void theQualityOfABatchIsCounted() {
+    long batch = api.newBatch("Counted");
+    List<Long> pictures = cut(batch, 3);
+    String quality = "/api/v1/batches/" + batch + "/quality";
+    assertThat(api.get(quality).body().get("firstTimeRight").isNull()).isTrue();
+    judge(pictures.get(0), "\"pass\", \"lookedMillis\": 700");
+    judge(
+        pictures.get(1), "\"touch-up\", \"lookedMillis\": 900, \"remark\": {\"reason\": \"gap\"}");
+    judge(pictures.get(2), "\"reject\", \"lookedMillis\": 2000");
+    api.withBody("DELETE", "/api/v1/pictures/" + pictures.get(2) + "/verdict", "");
+    api.post("/api/v1/pictures/" + pictures.get(1) + "/touch-up/done", "");
+    judge(pictures.get(1), "\"pass\", \"lookedMillis\": 800");
+
+    JsonNode view = api.get(quality).body();
+
+    assertThat(view.get("verdicts").get("passed").asInt()).isEqualTo(2);
+    assertThat(view.get("verdicts").get("in-touch-up").asInt()).isEqualTo(1);
+    assertThat(view.get("verdicts").has("rejected")).isFalse();
+    assertThat(view.get("reasons").get("gap").asInt()).isEqualTo(1);
+    assertThat(view.get("medianLookedMillis").asLong()).isEqualTo(800);
+    assertThat(view.get("firstTimeRight").asDouble()).isEqualTo(0.5);
+    assertThat(view.get("hours").get(0).get("passed").asInt()).isPositive();
+  }
+
+  private void judge(long picture, String rest) {
+    Answer answer =
+        api.post("/api/v1/pictures/" + picture + "/verdict", "{\"verdict\": " + rest + "}");
+    assertThat(answer.status()).isEqualTo(200);
+  }
+
   private List<Long> cut(long batch, int count) {
     List<Long> pictures = new ArrayList<>();
     for (int i = 0; i < count; i++) {

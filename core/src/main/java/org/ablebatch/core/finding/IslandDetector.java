@@ -18,6 +18,9 @@ final class IslandDetector implements Detector {
   /** Parts of at least this share of the largest are subjects of their own. */
   private static final double SUBJECT = 0.04;
 
+  /** Among strokes the largest is not much larger than the others. */
+  private static final double SUBJECT_OF_STROKES = 0.7;
+
   private static final double LIT = 0.85;
   private static final double OWN_COLOUR = 0.25;
   private static final int LEAST_IN_ROW = 4;
@@ -35,9 +38,10 @@ final class IslandDetector implements Detector {
     int largest = all.regions().stream().mapToInt(Components.Region::area).max().orElse(0);
     int sum = all.regions().stream().mapToInt(Components.Region::area).sum();
     boolean manyParts = seen.expectations().strokes() || largest < ONE_BODY * sum;
+    double subject = seen.expectations().strokes() ? SUBJECT_OF_STROKES : SUBJECT;
     boolean[] small = new boolean[seen.size()];
     for (int i = 0; i < small.length; i++) {
-      small[i] = covered[i] && all.regions().get(all.labels()[i] - 1).area() < SUBJECT * largest;
+      small[i] = covered[i] && all.regions().get(all.labels()[i] - 1).area() < subject * largest;
     }
     List<Place> islands = Place.in(seen, small, LEAST_AREA);
     List<Finding> found = new ArrayList<>();

@@ -65,6 +65,23 @@ public class Verdict {
     return photoId;
   }
 
+  boolean isTogether() {
+    return together != null;
+  }
+
+  /** Null = not measured. */
+  Long lookedMillis() {
+    return lookedMillis;
+  }
+
+  Remark remark() {
+    return remark;
+  }
+
+  Instant givenAt() {
+    return givenAt;
+  }
+
   VerdictService.First asFirst() {
     return new VerdictService.First(
         toState == PictureState.PASSED, versionId, toState.wireName().replace('-', ' '), remark);

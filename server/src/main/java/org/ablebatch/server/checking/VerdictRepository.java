@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface VerdictRepository extends JpaRepository<Verdict, Long> {
   Optional<Verdict> findFirstByPhotoIdAndTakenBackAtIsNullOrderByIdDesc(long photoId);
@@ -13,4 +14,12 @@ interface VerdictRepository extends JpaRepository<Verdict, Long> {
 
   List<Verdict> findByPhotoIdInAndGivenAtGreaterThanEqualAndTakenBackAtIsNullOrderById(
       Collection<Long> photoIds, Instant since);
+
+  /** Verdicts of a batch that were not taken back, in the order in which they were given. */
+  @Query(
+      """
+      select v from Verdict v join Photo p on p.id = v.photoId
+      where p.batchId = :batchId and v.takenBackAt is null order by v.id
+      """)
+  List<Verdict> standing(long batchId);
 }
