@@ -214,15 +214,13 @@ useKeys({
           <Button v-if="queue.length > 1" :disabled="!!sampling" @click="samplingAsked = true">
             Sample… <kbd>I</kbd>
           </Button>
+          <Button @click="quality = true">Quality <kbd>Q</kbd></Button>
         </div>
       </template>
       <Button v-if="comparing && !sheet" @click="comparing = false">
         Back to the picture <kbd>M</kbd>
       </Button>
       <Button v-if="quality" @click="quality = false">Back to the pictures <kbd>Q</kbd></Button>
-      <Button v-else-if="!sheet && !comparing" @click="quality = true">
-        Quality of the batch <kbd>Q</kbd>
-      </Button>
       <template v-if="sheet">
         <Button
           type="primary"
