@@ -40,6 +40,8 @@ const chosen = ref<number | null>(null)
 const { current: sampling, inSample, ...sampled } = useSampling(batchId, pictures)
 const samplingAsked = ref(false)
 const waiting = computed(() => pictures.value.filter((p) => p.state === 'to-check'))
+/** What an accepted sample speaks for. */
+const others = computed(() => waiting.value.filter((p) => !inSample.value.has(p.id)))
 /** While a sample decides, only its pictures are looked at. */
 const queue = computed(() =>
   waiting.value
@@ -186,10 +188,10 @@ useKeys({
       <SamplePanel
         v-if="sampling"
         :sampling="sampling"
-        :others="waiting.length"
+        :others="others.length"
         :batch-id="batchId"
         :busy="busy"
-        @pass-others="passMany(waiting)"
+        @pass-others="passMany(others)"
         @end="sampled.end"
       />
       <PictureFacts v-if="shown && !sheet && !quality" :picture="shown" brief />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { Checkbox, CheckboxGroup } from 'ant-design-vue'
+import { Checkbox, CheckboxGroup, Select } from 'ant-design-vue'
 import { computed, ref, toRef, watch } from 'vue'
-import type { DifferingRegion, Picture } from '../../api/types'
+import { METHODS, type DifferingRegion, type Picture } from '../../api/types'
 import BackdropBar from '../../stage/BackdropBar.vue'
 import { backdropOf } from '../../stage/backdrops'
 import { useView } from '../../stage/view'
@@ -28,7 +28,10 @@ const pair = computed<[number, number] | null>(() =>
     ? [activeId.value, currentId.value]
     : null,
 )
-const { versions, comparison, choose, take } = useVersions(toRef(props, 'picture'), pair)
+const { versions, comparison, choose, take, cutBeside, cutting } = useVersions(
+  toRef(props, 'picture'),
+  pair,
+)
 const shown = computed(() => versions.value.filter((v) => shownIds.value.includes(v.id)))
 
 /** At first the one in use and the latest others. */
@@ -48,6 +51,7 @@ watch(
   { immediate: true },
 )
 
+const others = computed(() => METHODS.filter((m) => m.value !== 'auto'))
 const choices = computed(() =>
   versions.value.map((v) => ({
     value: v.id,
@@ -103,6 +107,17 @@ useKeys({
       <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" :look="look" />
       <span class="quiet">Versions</span>
       <CheckboxGroup :value="shownIds" :options="choices" @change="setShown" />
+      <Select
+        size="small"
+        class="also"
+        aria-label="Cut by another method too"
+        :value="undefined"
+        :placeholder="cutting ? 'Cutting' : 'also by…'"
+        :loading="cutting !== ''"
+        :disabled="cutting !== ''"
+        :options="others"
+        @change="(method) => cutBeside(String(method))"
+      />
       <Checkbox v-model:checked="outlined">Differences <kbd>D</kbd></Checkbox>
       <span class="quiet">{{ differing }}</span>
     </div>
@@ -126,7 +141,7 @@ useKeys({
     </div>
     <p class="foot small quiet">
       <template v-if="versions.length < 2">
-        There is one version so far. Recut it by another method (<kbd>R</kbd>) to have two.
+        There is one version so far. Cut it by another method too to have two.
       </template>
       <template v-else>
         <kbd>←</kbd> <kbd>→</kbd> choose a version, <kbd>Enter</kbd> uses it. A click on an outlined
@@ -152,6 +167,10 @@ useKeys({
   padding: 8px 14px;
   border-bottom: 1px solid var(--line);
   font-size: 13px;
+}
+
+.also {
+  width: 104px;
 }
 
 .panes {

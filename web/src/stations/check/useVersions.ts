@@ -1,6 +1,6 @@
 import { App } from 'ant-design-vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, type Ref } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { showPicture } from '../../api/queries'
 import type { DifferingRegion, Picture, Version, VersionComparison } from '../../api/types'
@@ -70,5 +70,24 @@ export function useVersions(picture: Ref<Picture>, pair: Ref<[number, number] | 
       ),
     )
 
-  return { versions, comparison, choose, take }
+  const cutting = ref('')
+  /** Cuts by one more method, beside what is there. */
+  async function cutBeside(method: string) {
+    cutting.value = method
+    try {
+      await need(
+        api.POST('/api/v1/pictures/{id}/versions', {
+          params: { path: { id: picture.value.id } },
+          body: { method },
+        }),
+      )
+      await client.invalidateQueries({ queryKey: ['versions', picture.value.id] })
+    } catch (error) {
+      void message.warning(sentenceOf(error), 6)
+    } finally {
+      cutting.value = ''
+    }
+  }
+
+  return { cutBeside, cutting, versions, comparison, choose, take }
 }

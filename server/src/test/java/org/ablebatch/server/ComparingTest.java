@@ -114,6 +114,19 @@ class ComparingTest {
   }
 
   @Test
+  void anotherMethodIsCutBesideAndOnlyOnce() {
+    Answer cut = api.post(path("/versions"), "{\"method\": \"plain\"}");
+
+    assertThat(cut.status()).isEqualTo(200);
+    assertThat(cut.body().get("method").asString()).isEqualTo("plain");
+    assertThat(cut.body().get("current").asBoolean()).isFalse();
+    assertThat(api.picture(picture).get("versionId").asLong()).isEqualTo(mended);
+    long again = api.post(path("/versions"), "{\"method\": \"plain\"}").body().get("id").asLong();
+    assertThat(again).isEqualTo(cut.body().get("id").asLong());
+    assertThat(api.post(path("/versions"), "{\"method\": \"magic\"}").status()).isEqualTo(400);
+  }
+
+  @Test
   void whatIsNoVersionOfThisPictureIsRefused() {
     assertThat(api.get(path("/comparison?first=" + engine + "&second=99999999")).status())
         .isEqualTo(404);

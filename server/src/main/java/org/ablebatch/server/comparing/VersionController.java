@@ -3,6 +3,7 @@ package org.ablebatch.server.comparing;
 import java.util.List;
 import org.ablebatch.server.comparing.VersionViews.ChooseRequest;
 import org.ablebatch.server.comparing.VersionViews.ComparisonView;
+import org.ablebatch.server.comparing.VersionViews.CutBesideRequest;
 import org.ablebatch.server.comparing.VersionViews.TakeRequest;
 import org.ablebatch.server.comparing.VersionViews.VersionView;
 import org.ablebatch.server.picture.PictureView;
@@ -28,6 +29,12 @@ class VersionController {
   @GetMapping("/versions")
   List<VersionView> list(@PathVariable long id) {
     return versions.list(id);
+  }
+
+  /** One more by another method, beside what is there. */
+  @PostMapping("/versions")
+  VersionView cutBeside(@PathVariable long id, @RequestBody CutBesideRequest request) {
+    return versions.cutBeside(id, request.method());
   }
 
   /** Where two of them differ. */

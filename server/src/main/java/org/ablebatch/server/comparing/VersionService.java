@@ -5,16 +5,22 @@ import java.util.List;
 import java.util.Locale;
 import org.ablebatch.core.compare.Comparison;
 import org.ablebatch.core.compare.Merge;
+import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.server.batch.Batch;
+import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.comparing.VersionViews.ChooseRequest;
 import org.ablebatch.server.comparing.VersionViews.ComparisonView;
 import org.ablebatch.server.comparing.VersionViews.RegionView;
 import org.ablebatch.server.comparing.VersionViews.TakeRequest;
 import org.ablebatch.server.comparing.VersionViews.VersionView;
+import org.ablebatch.server.cutting.CutKey;
+import org.ablebatch.server.cutting.CutWork;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
@@ -38,6 +44,9 @@ class VersionService {
   private final PhotoRepository photos;
   private final CutoutVersionRepository versions;
   private final CutoutFiles files;
+  private final CutWork work;
+  private final BatchService batches;
+  private final Object oneAtATime = new Object();
   private final BatchEvents events;
   private final TransactionTemplate transaction;
   private final Clock clock;
@@ -47,6 +56,8 @@ class VersionService {
       PhotoRepository photos,
       CutoutVersionRepository versions,
       CutoutFiles files,
+      CutWork work,
+      BatchService batches,
       BatchEvents events,
       TransactionTemplate transaction,
       Clock clock) {
@@ -54,6 +65,8 @@ class VersionService {
     this.photos = photos;
     this.versions = versions;
     this.files = files;
+    this.work = work;
+    this.batches = batches;
     this.events = events;
     this.transaction = transaction;
     this.clock = clock;
@@ -175,6 +188,48 @@ class VersionService {
           return show(
               photo, versions.save(CutoutVersion.merged(into, number, saved, clock.instant())));
         });
+  }
+
+  /**
+   * Cuts the picture by a method once more, beside what is there; the version in use stays.
+   * Somebody is waiting in front of the screen, so this is done at once, one picture at a time.
+   *
+   * @throws Conflict with a sentence when nothing came of it
+   */
+  VersionView cutBeside(long photoId, String wireName) {
+    Method method = method(wireName);
+    Photo photo = photoService.row(photoId).photo();
+    Batch batch = batches.require(photo.batchId());
+    CutoutVersion.Asked asked = CutKey.of(photo, batch, method, photo.guidance());
+    CutoutVersion known =
+        versions
+            .findFirstByPhotoIdAndAskedMethodAndSourceKey(
+                photoId, asked.method(), asked.sourceKey())
+            .orElse(null);
+    if (known != null) {
+      return view(known, photo);
+    }
+    synchronized (oneAtATime) {
+      CutWork.Result result = work.cut(photo, batch, method, photo.guidance(), CutProgress.NONE);
+      if (result instanceof CutWork.Result.Failed failed) {
+        throw new Conflict(failed.sentence() + ".");
+      }
+      CutWork.Result.Saved saved = (CutWork.Result.Saved) result;
+      return transaction.execute(
+          status -> {
+            photoService.lock(photoId);
+            int number = versions.lastNumber(photoId) + 1;
+            return view(versions.save(saved.version(photo, number, clock.instant())), photo);
+          });
+    }
+  }
+
+  private static Method method(String wireName) {
+    try {
+      return Method.ofWireName(wireName);
+    } catch (IllegalArgumentException | NullPointerException e) {
+      throw new BadInput("method", "There is no such method");
+    }
   }
 
   private static Rect box(TakeRequest request) {

@@ -52,4 +52,8 @@ final class VersionViews {
    */
   @Schema(name = "ChooseVersion")
   record ChooseRequest(Long versionId, Long revision) {}
+
+  /** By its wire name. */
+  @Schema(name = "CutBeside")
+  record CutBesideRequest(String method) {}
 }

@@ -8,6 +8,7 @@ import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.CutStopped;
 import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.storage.StorageFailed;
+import org.ablebatch.server.work.Bell;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -31,7 +32,7 @@ public class CutWorkers implements SmartLifecycle {
   private final Courtesy courtesy;
   private final WorkerCount count;
   private final int most;
-  private final Object bell = new Object();
+  private final Bell bell = new Bell();
   private final CutProgress progress = stage -> goesOn();
   private ExecutorService threads;
   private volatile boolean running;
@@ -54,9 +55,7 @@ public class CutWorkers implements SmartLifecycle {
 
   /** Something waits, or more may work now; nobody needs to wait for the next look. */
   public void ring() {
-    synchronized (bell) {
-      bell.notifyAll();
-    }
+    bell.ring();
   }
 
   /** Why nothing is cut although pictures wait, a sentence; null = all is well. */
@@ -95,15 +94,8 @@ public class CutWorkers implements SmartLifecycle {
   }
 
   private void waitForBell(long millis) {
-    synchronized (bell) {
-      try {
-        if (running) {
-          bell.wait(millis);
-        }
-      } catch (InterruptedException e) {
-        Thread.currentThread().interrupt();
-        running = false;
-      }
+    if (!bell.await(millis, () -> running)) {
+      running = false;
     }
   }
 

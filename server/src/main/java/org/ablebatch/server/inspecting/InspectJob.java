@@ -8,6 +8,7 @@ import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.Inspector;
+import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.cutting.BackgroundWork;
 import org.ablebatch.server.cutting.Patience;
@@ -24,7 +25,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 
 /**
- * Looks over what came without findings: a version that a hand has mended, or one of earlier times.
+ * Looks over what came to Check without findings: mended by hand, merged, or of earlier times.
  * Twice the same is no harm: the same version gives the same findings.
  */
 @Component
@@ -55,7 +56,9 @@ class InspectJob implements BackgroundWork {
 
   @Override
   public boolean runNext(CutProgress goesOn) {
-    for (long id : patience.inTransaction(() -> versions.toInspect(Limit.of(LOOKED_AT)))) {
+    for (long id :
+        patience.inTransaction(
+            () -> versions.toInspect(PictureState.TO_CHECK, Limit.of(LOOKED_AT)))) {
       if (inWork.add(id)) {
         try {
           inspect(id);

@@ -2,6 +2,7 @@ package org.ablebatch.server.picture;
 
 import java.util.List;
 import java.util.Optional;
+import org.ablebatch.core.line.PictureState;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -16,11 +17,15 @@ public interface CutoutVersionRepository extends JpaRepository<CutoutVersion, Lo
   Optional<CutoutVersion> findFirstByPhotoIdAndAskedMethodAndSourceKey(
       long photoId, String askedMethod, String sourceKey);
 
-  /** Current versions that nobody has looked over yet, the newest first: somebody may wait. */
+  /**
+   * Current versions that nobody has looked over yet, the newest first: somebody may wait.
+   *
+   * @param state only of pictures in this state
+   */
   @Query(
       """
       select v.id from CutoutVersion v join Photo p on p.currentVersionId = v.id
-      where v.inspected = false and p.removedAt is null order by v.id desc
+      where v.inspected = false and p.state = :state and p.removedAt is null order by v.id desc
       """)
-  List<Long> toInspect(Limit limit);
+  List<Long> toInspect(PictureState state, Limit limit);
 }

@@ -156,13 +156,14 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   @Query("select p.id from Photo p where p.renditionsDue = true order by p.id")
   List<Long> renditionsDue(Limit limit);
 
-  /** Pictures of one batch with the same bytes as an earlier one of it. */
+  /** Those of these pictures of a batch that have the same bytes as an earlier one of it. */
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRepository$Twin(q.id, min(p.id))
       from Photo p join Photo q on q.batchId = p.batchId and q.originalBlob = p.originalBlob
         and q.place > p.place
-      where p.batchId = :batchId and p.removedAt is null and q.removedAt is null group by q.id
+      where p.batchId = :batchId and q.id in :ids and p.removedAt is null and q.removedAt is null
+      group by q.id
       """)
-  List<Twin> twins(long batchId);
+  List<Twin> twins(long batchId, Collection<Long> ids);
 }

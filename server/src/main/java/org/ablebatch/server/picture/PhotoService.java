@@ -70,8 +70,12 @@ public class PhotoService {
 
   /** With one query more for all of them, not one each. */
   private List<PictureView> views(long batchId, List<PhotoRow> rows) {
+    if (rows.isEmpty()) {
+      return List.of();
+    }
+    List<Long> ids = rows.stream().map(row -> row.photo().id()).toList();
     Map<Long, Long> twins =
-        photos.twins(batchId).stream()
+        photos.twins(batchId, ids).stream()
             .collect(Collectors.toMap(PhotoRepository.Twin::id, PhotoRepository.Twin::of));
     return rows.stream().map(row -> row.view(twins.get(row.photo().id()))).toList();
   }

@@ -8,6 +8,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.ablebatch.server.storage.StorageFailed;
+import org.ablebatch.server.work.Bell;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -32,7 +33,7 @@ class IntakeWorkers implements SmartLifecycle {
   private final UploadRepository uploads;
   private final UploadReading reading;
   private final Set<Long> inWork = new HashSet<>(Set.of(NO_UPLOAD));
-  private final Object bell = new Object();
+  private final Bell bell = new Bell();
   private ExecutorService threads;
   private volatile boolean running;
   private volatile String trouble;
@@ -44,9 +45,7 @@ class IntakeWorkers implements SmartLifecycle {
 
   /** A file has come. */
   void ring() {
-    synchronized (bell) {
-      bell.notifyAll();
-    }
+    bell.ring();
   }
 
   /** Why files that have come are not read, a sentence; null = they are. */
@@ -96,15 +95,8 @@ class IntakeWorkers implements SmartLifecycle {
   }
 
   private void pause(long millis) {
-    synchronized (bell) {
-      try {
-        if (running) {
-          bell.wait(millis);
-        }
-      } catch (InterruptedException e) {
-        Thread.currentThread().interrupt();
-        running = false;
-      }
+    if (!bell.await(millis, () -> running)) {
+      running = false;
     }
   }
 
