@@ -51,10 +51,12 @@ const queue = computed(() =>
 const judged = computed(() => pictures.value.filter((p) => JUDGED.includes(p.state)).length)
 const shown = computed(() => (selected.value?.versionId != null ? selected.value : undefined))
 
+/** Begins with the first, and goes on by itself when new work comes after the last was done. */
 watch(
   [loaded, queue],
-  () => {
-    if (shown.value === undefined && queue.value[0]) selectedId.value = queue.value[0].id
+  ([, now], [, before]) => {
+    const wasEmpty = !before?.length && shown.value?.state !== 'to-check'
+    if ((shown.value === undefined || wasEmpty) && now[0]) selectedId.value = now[0].id
   },
   { immediate: true },
 )
