@@ -86,9 +86,12 @@ watch(chosen, (index) => {
   view.showPart(finding)
   pointed.value = { x: finding.x + finding.width / 2, y: finding.y + finding.height / 2 }
 })
-const loupeAt = computed(
-  () => pointed.value ?? { x: props.picture.width / 2, y: props.picture.height / 2 },
-)
+/** Until somebody points: the worst finding, or the middle. */
+const loupeAt = computed(() => {
+  const { findings, width, height } = props.picture
+  const part = findings[0] ?? { x: 0, y: 0, width, height }
+  return pointed.value ?? { x: part.x + part.width / 2, y: part.y + part.height / 2 }
+})
 
 function moved(at: StagePointer) {
   if (wipe.value && at.event.shiftKey) {

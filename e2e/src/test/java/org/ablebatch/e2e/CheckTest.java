@@ -133,14 +133,19 @@ class CheckTest {
     assertThat(page.locator("[data-count=dress]")).hasText("5");
     page.getByText("Take all of them back").click();
     assertThat(page.locator("[data-count=check]")).hasText("3");
-    page.getByText("Done with the sample").click();
+    endSample(page);
 
     drawSample(page, "Of 3 cutouts 2 are looked at");
     Checking.judge(page, "x");
     assertThat(page.locator("[data-sample]")).containsText("The batch is not accepted");
-    page.getByText("Done with the sample").click();
+    endSample(page);
     assertThat(page.locator(".queue .row")).hasCount(2);
     assertThat(api.count(batch, "rejected")).isEqualTo(1);
+  }
+
+  private static void endSample(Page page) {
+    page.getByText("Done with the sample").click();
+    assertThat(page.locator("[data-sample]")).hasCount(0);
   }
 
   private static void drawSample(Page page, String says) {
