@@ -2,7 +2,6 @@ package org.ablebatch.core.check;
 
 import java.util.Arrays;
 import org.ablebatch.core.color.OkLab;
-import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.Cutout;
 
 /**
@@ -32,7 +31,7 @@ public final class TellTale {
     int best = COLOURS[0];
     double bestDistance = -1;
     for (int colour : COLOURS) {
-      double distance = nearDistance(lab(colour), edge);
+      double distance = nearDistance(OkLab.ofDisplay(colour), edge);
       if (distance > bestDistance) {
         best = colour;
         bestDistance = distance;
@@ -79,18 +78,8 @@ public final class TellTale {
     int step = Math.max(1, count / MOST_SAMPLES);
     float[][] out = new float[(count + step - 1) / step][];
     for (int i = 0; i < out.length; i++) {
-      out[i] = lab(found[i * step]);
+      out[i] = OkLab.ofDisplay(found[i * step]);
     }
     return out;
-  }
-
-  private static float[] lab(int rgb) {
-    float[] lab = new float[3];
-    OkLab.of(
-        Srgb.toLinear(rgb >> 16 & 0xFF),
-        Srgb.toLinear(rgb >> 8 & 0xFF),
-        Srgb.toLinear(rgb & 0xFF),
-        lab);
-    return lab;
   }
 }

@@ -20,6 +20,21 @@ public final class OkLab {
     lab[2] = (float) (0.0259040371 * l + 0.7827717662 * m - 0.8086757660 * s);
   }
 
+  /**
+   * L, a, b of one display colour.
+   *
+   * @param rgb 0xRRGGBB; what is above that is ignored
+   */
+  public static float[] ofDisplay(int rgb) {
+    float[] lab = new float[3];
+    of(
+        Srgb.toLinear(rgb >> 16 & 0xFF),
+        Srgb.toLinear(rgb >> 8 & 0xFF),
+        Srgb.toLinear(rgb & 0xFF),
+        lab);
+    return lab;
+  }
+
   /** Linear-light R, G, B planes, clipped to 0..1, of L, a, b planes; input unchanged. */
   public static ColorPlanes toLinear(ColorPlanes lab) {
     ColorPlanes out = new ColorPlanes(lab.width(), lab.height());

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.ablebatch.core.color.OkLab;
-import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Morphology;
@@ -112,18 +111,8 @@ public record Comparison(double meanDifference, double share, List<Region> regio
   }
 
   private static double colourDistance(int a, int b) {
-    float[] la = lab(a);
-    float[] lb = lab(b);
+    float[] la = OkLab.ofDisplay(a);
+    float[] lb = OkLab.ofDisplay(b);
     return Math.hypot(Math.hypot(la[0] - lb[0], la[1] - lb[1]), la[2] - lb[2]);
-  }
-
-  private static float[] lab(int argb) {
-    float[] lab = new float[3];
-    OkLab.of(
-        Srgb.toLinear(argb >> 16 & 0xFF),
-        Srgb.toLinear(argb >> 8 & 0xFF),
-        Srgb.toLinear(argb & 0xFF),
-        lab);
-    return lab;
   }
 }

@@ -1,5 +1,6 @@
 package org.ablebatch.core.finding;
 
+import org.ablebatch.core.color.ColourGradient;
 import org.ablebatch.core.color.ColourTable;
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.ColorPlanes;
@@ -63,7 +64,7 @@ final class InspectionReader {
         shade,
         other,
         evidence(behind.spread(), other, odds, w, h),
-        edges(lab),
+        ColourGradient.lengths(lab),
         expectations);
   }
 
@@ -127,25 +128,5 @@ final class InspectionReader {
       out[i] = (1 - share) * bySurface + share * byColour;
     }
     return BoxBlur.blur(out, width, height, 1);
-  }
-
-  private static float[] edges(ColorPlanes lab) {
-    int w = lab.width();
-    int h = lab.height();
-    float[] out = new float[w * h];
-    for (int c = 0; c < 3; c++) {
-      float[] v = BoxBlur.blur(lab.channel(c), w, h, 1);
-      for (int y = 0; y < h; y++) {
-        for (int x = 0; x < w; x++) {
-          float gx = v[y * w + Math.min(w - 1, x + 1)] - v[y * w + Math.max(0, x - 1)];
-          float gy = v[Math.min(h - 1, y + 1) * w + x] - v[Math.max(0, y - 1) * w + x];
-          out[y * w + x] += gx * gx + gy * gy;
-        }
-      }
-    }
-    for (int i = 0; i < out.length; i++) {
-      out[i] = (float) Math.sqrt(out[i]);
-    }
-    return out;
   }
 }

@@ -1,6 +1,7 @@
 package org.ablebatch.core.subject;
 
 import org.ablebatch.core.backdrop.Backdrop;
+import org.ablebatch.core.color.ColourGradient;
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.PushPull;
@@ -182,23 +183,11 @@ record BackdropLikeness(
     return true;
   }
 
-  /** Gradient length over all three channels, of a picture smoothed just enough to calm noise. */
+  /** In noise sigmas. */
   private static float[] edges(ColorPlanes lab, float sigma) {
-    int w = lab.width();
-    int h = lab.height();
-    float[] out = new float[w * h];
-    for (int c = 0; c < 3; c++) {
-      float[] v = BoxBlur.blur(lab.channel(c), w, h, 1);
-      for (int y = 0; y < h; y++) {
-        for (int x = 0; x < w; x++) {
-          float gx = v[y * w + Math.min(w - 1, x + 1)] - v[y * w + Math.max(0, x - 1)];
-          float gy = v[Math.min(h - 1, y + 1) * w + x] - v[Math.max(0, y - 1) * w + x];
-          out[y * w + x] += gx * gx + gy * gy;
-        }
-      }
-    }
+    float[] out = ColourGradient.lengths(lab);
     for (int i = 0; i < out.length; i++) {
-      out[i] = (float) Math.sqrt(out[i]) / sigma;
+      out[i] /= sigma;
     }
     return out;
   }
