@@ -53,8 +53,12 @@ class SamplingTest {
     long batch = lot("Refused lot");
     List<Long> sample = draw(batch, "I", "6.5");
 
-    api.verdict(sample.get(0), "touch-up");
+    api.post(
+        "/api/v1/pictures/" + sample.get(0) + "/verdict",
+        "{\"verdict\": \"touch-up\", \"remark\": {\"text\": \"open it\", \"reason\": \"gap\"}}");
 
+    assertThat(new String(api.bytes(path(batch) + "/record.html"), StandardCharsets.UTF_8))
+        .contains("Gap left closed: open it");
     JsonNode view = api.get(path(batch)).body();
     assertThat(view.get("verdict").asString()).isEqualTo("not-accepted");
     assertThat(view.get("faulty").asInt()).isEqualTo(1);

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.checking.VerdictService;
 import org.ablebatch.server.picture.PhotoRepository;
@@ -105,7 +106,7 @@ class SamplingRecord {
     if (remark == null) {
       return "";
     }
-    String about = remark.reason() == null ? "" : remark.reason();
+    String about = remark.reason() == null ? "" : FindingKind.ofWireName(remark.reason()).label();
     String text = remark.text() == null ? "" : remark.text();
     return about.isEmpty() || text.isEmpty() ? about + text : about + ": " + text;
   }
