@@ -14,10 +14,10 @@ final class FrameDetector implements Detector {
     int w = seen.width();
     int h = seen.height();
     List<Finding> found = new ArrayList<>();
-    side(seen, "upper", i -> i, w, 0, found);
-    side(seen, "lower", i -> (h - 1) * w + i, w, seen.expectations().person() ? 1 : 0, found);
-    side(seen, "left", i -> i * w, h, 0, found);
-    side(seen, "right", i -> i * w + w - 1, h, 0, found);
+    side(seen, "upper", i -> i, w, false, found);
+    side(seen, "lower", i -> (h - 1) * w + i, w, seen.expectations().person(), found);
+    side(seen, "left", i -> i * w, h, false, found);
+    side(seen, "right", i -> i * w + w - 1, h, false, found);
     return found;
   }
 
@@ -26,7 +26,7 @@ final class FrameDetector implements Detector {
       String name,
       java.util.function.IntUnaryOperator index,
       int length,
-      int expected,
+      boolean expected,
       List<Finding> found) {
     int touched = 0;
     int first = -1;
@@ -51,7 +51,7 @@ final class FrameDetector implements Detector {
             FindingKind.TOUCHES_FRAME,
             seen.onPicture(box.intersect(new Rect(0, 0, w, seen.height()))),
             100 * share,
-            expected > 0 ? 0.05 : 0.3 + 0.5 * Severity.ramp(share, LEAST_SHARE, 0.3),
+            expected ? 0.05 : 0.3 + 0.5 * Severity.ramp(share, LEAST_SHARE, 0.3),
             String.format(
                 Locale.ROOT,
                 "the subject meets the %s border along %.0f %% of it",

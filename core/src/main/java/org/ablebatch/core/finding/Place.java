@@ -13,22 +13,18 @@ import org.ablebatch.core.raster.Rect;
  * @param area grid pixels
  * @param evidence mean, see {@link Inspection}
  * @param shade mean
- * @param other mean
  * @param cover mean
  * @param spread mean variation of the backdrop there
  * @param contactEdge mean colour gradient where it meets what is kept
- * @param outlineEdge mean colour gradient where it meets what was removed
  */
 record Place(
     Rect box,
     int area,
     double evidence,
     double shade,
-    double other,
     double cover,
     double spread,
-    double contactEdge,
-    double outlineEdge) {
+    double contactEdge) {
   private static final int AROUND = 2;
 
   /**
@@ -54,7 +50,6 @@ record Place(
     boolean[] mask = new boolean[part.width() * part.height()];
     double evidence = 0;
     double shade = 0;
-    double other = 0;
     double cover = 0;
     double spread = 0;
     for (int k = 0; k < mask.length; k++) {
@@ -63,40 +58,24 @@ record Place(
         mask[k] = true;
         evidence += seen.evidence()[i];
         shade += seen.shade()[i];
-        other += seen.other()[i];
         cover += seen.cover()[i];
         spread += seen.spread()[i];
       }
     }
     boolean[] grown = Morphology.dilate(mask, part.width(), part.height(), AROUND);
-    int around = 0;
     int contact = 0;
     double contactEdge = 0;
-    double outlineEdge = 0;
     for (int k = 0; k < mask.length; k++) {
-      if (grown[k] && !mask[k]) {
-        int i = index(part, k, w);
-        around++;
-        if (seen.kept()[i]) {
-          contact++;
-          contactEdge += seen.edges()[i];
-        } else {
-          outlineEdge += seen.edges()[i];
-        }
+      int i = index(part, k, w);
+      if (grown[k] && !mask[k] && seen.kept()[i]) {
+        contact++;
+        contactEdge += seen.edges()[i];
       }
     }
     int n = region.area();
     Rect box = region.box();
     return new Place(
-        box,
-        n,
-        evidence / n,
-        shade / n,
-        other / n,
-        cover / n,
-        spread / n,
-        contactEdge / Math.max(1, contact),
-        outlineEdge / Math.max(1, around - contact));
+        box, n, evidence / n, shade / n, cover / n, spread / n, contactEdge / Math.max(1, contact));
   }
 
   private static int index(Rect part, int k, int width) {

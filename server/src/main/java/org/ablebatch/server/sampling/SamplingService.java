@@ -59,37 +59,20 @@ class SamplingService {
     if (current != null) {
       return view(current);
     }
-    List<PhotoRow> lot = lot(batchId);
+    int lotSize = lot(batchId).size();
     Switching state = switching();
     Sampling.Rule rule = rule(level, limit, state);
-    if (lot.size() < 2) {
-      return new SamplingView(
-          rule.level().name(),
-          rule.limit().percent(),
-          rule.strictness().wireName(),
-          state.isStopped(),
-          lot.size(),
-          "",
-          lot.size(),
-          0,
-          1,
-          List.of(),
-          0,
-          0,
-          "none",
-          null);
-    }
-    SamplingPlan plan = plan(lot.size(), rule);
+    SamplingPlan plan = lotSize < 2 ? null : plan(lotSize, rule);
     return new SamplingView(
         rule.level().name(),
         rule.limit().percent(),
         rule.strictness().wireName(),
         state.isStopped(),
-        lot.size(),
-        plan.letter().name(),
-        plan.sampleSize(),
-        plan.acceptUpTo(),
-        plan.rejectFrom(),
+        lotSize,
+        plan == null ? "" : plan.letter().name(),
+        plan == null ? lotSize : plan.sampleSize(),
+        plan == null ? 0 : plan.acceptUpTo(),
+        plan == null ? 1 : plan.rejectFrom(),
         List.of(),
         0,
         0,
