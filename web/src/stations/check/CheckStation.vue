@@ -37,7 +37,7 @@ const quality = ref(false)
 const sheetChoice = shallowRef<{ some: Picture[]; words: string }>({ some: [], words: '' })
 const chosen = ref<number | null>(null)
 
-const { current: sampling, inSample, ...sampled } = useSampling(batchId, pictures)
+const { current: sampling, recorded, inSample, ...sampled } = useSampling(batchId, pictures)
 const samplingAsked = ref(false)
 const waiting = computed(() => pictures.value.filter((p) => p.state === 'to-check'))
 /** What an accepted sample speaks for. */
@@ -154,7 +154,7 @@ useKeys({
       v-else-if="quality && batch"
       :batch="batch"
       :pictures="pictures"
-      :sampled="sampling !== undefined"
+      :recorded="recorded"
     />
     <CompareView
       v-else-if="comparing && shown"

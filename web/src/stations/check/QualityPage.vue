@@ -6,7 +6,7 @@ import type { Batch, Picture, Quality } from '../../api/types'
 import { kindsIn } from './findings'
 
 /** How good the cutouts are and how the checking goes, at a glance. */
-const props = defineProps<{ batch: Batch; pictures: Picture[]; sampled: boolean }>()
+const props = defineProps<{ batch: Batch; pictures: Picture[]; recorded: boolean }>()
 
 const { data } = useQuery({
   queryKey: computed(() => ['quality', props.batch.id, props.batch.counts]),
@@ -32,8 +32,14 @@ const kinds = computed(() => {
   const all = kindsIn(props.pictures)
   const most = Math.max(1, ...all.map((k) => k.count))
   const sent = data.value?.reasons ?? {}
-  return all.map((k) => ({ ...k, width: `${(100 * k.count) / most}%`, sent: sent[k.kind] ?? 0 }))
+  const lately = data.value?.reasonsLately ?? {}
+  return all.map((k) => ({ ...k, width: `${(100 * k.count) / most}%`, sent: sent[k.kind] ?? 0, lately: lately[k.kind] ?? 0 }))
 })
+/** How often it was the reason, here and in all batches of the last 30 days. */
+function sentBack({ sent, lately }: { sent: number; lately: number }): string {
+  if (lately === 0) return ''
+  return sent === lately ? `${sent} sent back` : `${sent} sent back, ${lately} in all batches`
+}
 const otherReasons = computed(() => data.value?.reasons['other'] ?? 0)
 const hours = computed(() => {
   const all = data.value?.hours ?? []
@@ -76,7 +82,7 @@ const record = computed(() => `/api/v1/batches/${props.batch.id}/sampling/record
         <span>{{ k.label }}</span>
         <span class="track"><i :style="{ width: k.width }" /></span>
         <span class="num">{{ k.count }}</span>
-        <span class="small quiet">{{ k.sent ? `${k.sent} sent back` : '' }}</span>
+        <span class="small quiet">{{ sentBack(k) }}</span>
       </div>
     </section>
     <section>
@@ -100,8 +106,8 @@ const record = computed(() => `/api/v1/batches/${props.batch.id}/sampling/record
         <dd>{{ data?.verdicts['rejected'] ?? 0 }}</dd>
         <dt>Sample</dt>
         <dd>
-          <a v-if="sampled" :href="record" target="_blank" rel="noopener">Record of the last one</a>
-          <span v-else class="quiet">none is being inspected</span>
+          <a v-if="recorded" :href="record" target="_blank" rel="noopener">Record of the last one</a>
+          <span v-else class="quiet">none was drawn yet</span>
         </dd>
       </dl>
       <div v-for="hour in hours" :key="hour.label" class="line hour">
@@ -158,7 +164,7 @@ const record = computed(() => `/api/v1/batches/${props.batch.id}/sampling/record
 
 .line {
   display: grid;
-  grid-template-columns: 138px minmax(0, 1fr) 34px 84px;
+  grid-template-columns: 138px minmax(0, 1fr) 28px minmax(84px, auto);
   gap: 8px;
   align-items: center;
   font-size: 13px;

@@ -22,6 +22,7 @@ export function useSampling(batchId: Ref<number>, pictures: Ref<Picture[]>) {
   const current = computed(() =>
     data.value && data.value.verdict !== 'none' ? data.value : undefined,
   )
+  const recorded = computed(() => data.value?.recorded ?? false)
   const inSample = computed(() => new Set(current.value?.pictures ?? []))
 
   /** What the verdict hangs on: the states of the sample's pictures, as the server has them. */
@@ -73,5 +74,5 @@ export function useSampling(batchId: Ref<number>, pictures: Ref<Picture[]>) {
     void client.invalidateQueries({ queryKey: key.value })
   }
 
-  return { current, inSample, plan, draw, end }
+  return { current, recorded, inSample, plan, draw, end }
 }

@@ -1,6 +1,7 @@
 package org.ablebatch.bench;
 
 import org.ablebatch.bench.accuracy.AccuracyCommand;
+import org.ablebatch.bench.accuracy.CalibrationCommand;
 import org.ablebatch.bench.faults.FaultsCommand;
 import org.ablebatch.bench.load.LoadCommand;
 import org.ablebatch.bench.speed.SpeedCommand;
@@ -16,7 +17,8 @@ import picocli.CommandLine.Command;
       AccuracyCommand.class,
       SpeedCommand.class,
       LoadCommand.class,
-      FaultsCommand.class
+      FaultsCommand.class,
+      CalibrationCommand.class
     })
 public final class Bench {
   Bench() {}

@@ -166,9 +166,35 @@ class CheckingTest {
     assertThat(view.get("verdicts").get("in-touch-up").asInt()).isEqualTo(1);
     assertThat(view.get("verdicts").has("rejected")).isFalse();
     assertThat(view.get("reasons").get("gap").asInt()).isEqualTo(1);
+    assertThat(view.get("reasonsLately").get("gap").asInt()).isPositive();
     assertThat(view.get("medianLookedMillis").asLong()).isEqualTo(800);
     assertThat(view.get("firstTimeRight").asDouble()).isEqualTo(0.5);
     assertThat(view.get("hours").get(0).get("passed").asInt()).isPositive();
+  }
+
+  @Test
+  void asSoonAsTheTicketAsksForMoreAPictureIsTooSmall() {
+    long batch = api.newBatch("Too small");
+    long picture = cut(batch, 1).get(0);
+    assertThat(kinds(api.picture(picture))).doesNotContain("too-small");
+
+    api.withBody(
+        "PUT",
+        "/api/v1/batches/" + batch + "/specs",
+        "{\"specs\": [{\"name\": \"Poster\", \"width\": 2400, \"height\": 2400, \"format\": \"PNG\"}]}");
+
+    assertThat(kinds(api.picture(picture))).contains("too-small");
+    JsonNode page = api.get("/api/v1/batches/" + batch + "/pictures").body();
+    JsonNode finding = page.get("content").get(0).get("findings").get(0);
+    assertThat(finding.get("kind").asString()).isEqualTo("too-small");
+    assertThat(finding.get("sentence").asString()).contains("“Poster”");
+    assertThat(finding.get("severity").asDouble()).isEqualTo(1);
+  }
+
+  private static List<String> kinds(JsonNode picture) {
+    List<String> kinds = new ArrayList<>();
+    picture.get("findings").forEach(finding -> kinds.add(finding.get("kind").asString()));
+    return kinds;
   }
 
   private void judge(long picture, String rest) {

@@ -26,6 +26,7 @@ class SamplingTest {
     long batch = lot("Accepted <b>lot</b>");
     JsonNode plan = api.get(path(batch) + "?level=I&limit=6.5").body();
     assertThat(plan.get("verdict").asString()).isEqualTo("none");
+    assertThat(plan.get("recorded").asBoolean()).isFalse();
     assertThat(plan.get("lotSize").asInt()).isEqualTo(LOT);
     assertThat(plan.get("letter").asString()).isEqualTo("A");
     assertThat(plan.get("sampleSize").asInt()).isEqualTo(2);
@@ -46,6 +47,7 @@ class SamplingTest {
     assertThat(api.withBody("DELETE", path(batch), "").body().get("verdict").asString())
         .isEqualTo("accepted");
     assertThat(verdict(batch)).isEqualTo("none");
+    assertThat(api.get(path(batch)).body().get("recorded").asBoolean()).isTrue();
   }
 
   @Test

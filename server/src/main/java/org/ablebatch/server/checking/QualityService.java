@@ -1,5 +1,7 @@
 package org.ablebatch.server.checking;
 
+import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
@@ -20,10 +22,14 @@ import org.springframework.transaction.annotation.Transactional;
 class QualityService {
   private static final String OTHER = "other";
 
-  private final VerdictRepository verdicts;
+  private static final Duration LATELY = Duration.ofDays(30);
 
-  QualityService(VerdictRepository verdicts) {
+  private final VerdictRepository verdicts;
+  private final Clock clock;
+
+  QualityService(VerdictRepository verdicts, Clock clock) {
     this.verdicts = verdicts;
+    this.clock = clock;
   }
 
   @Transactional(readOnly = true)
@@ -33,6 +39,9 @@ class QualityService {
         counts(all, verdict -> verdict.toState().wireName()),
         (int) all.stream().filter(verdict -> passed(verdict) && verdict.isTogether()).count(),
         counts(all.stream().filter(verdict -> !passed(verdict)).toList(), QualityService::reason),
+        counts(
+            verdicts.notPassedSince(PictureState.PASSED, clock.instant().minus(LATELY)),
+            QualityService::reason),
         hours(all),
         median(all.stream().map(Verdict::lookedMillis).filter(Objects::nonNull).toList()),
         firstTimeRight(all));

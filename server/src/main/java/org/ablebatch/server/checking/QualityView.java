@@ -11,6 +11,7 @@ import java.util.Map;
  * @param verdicts how many of each: passed, in-touch-up, rejected
  * @param passedAtOnce how many of the passed were passed together with others
  * @param reasons of what was sent back, by kind of finding; {@code other} = none was named
+ * @param reasonsLately the same over all batches in the last 30 days
  * @param hours verdicts hour by hour, the oldest first; hours without any are left out
  * @param medianLookedMillis how long somebody looks at a picture; null = nobody has yet
  * @param firstTimeRight share of judged pictures whose first verdict was to pass, 0..1; null = none
@@ -20,6 +21,7 @@ record QualityView(
     Map<String, Integer> verdicts,
     int passedAtOnce,
     Map<String, Integer> reasons,
+    Map<String, Integer> reasonsLately,
     List<HourView> hours,
     Long medianLookedMillis,
     Double firstTimeRight) {

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.ablebatch.core.line.PictureState;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -22,4 +23,12 @@ interface VerdictRepository extends JpaRepository<Verdict, Long> {
       where p.batchId = :batchId and v.takenBackAt is null order by v.id
       """)
   List<Verdict> standing(long batchId);
+
+  /** Verdicts of any batch that sent a picture back or away and were not taken back. */
+  @Query(
+      """
+      select v from Verdict v
+      where v.takenBackAt is null and v.toState <> :passed and v.givenAt >= :since
+      """)
+  List<Verdict> notPassedSince(PictureState passed, Instant since);
 }

@@ -64,7 +64,7 @@ public class VerdictService {
       verdict.looked(request.lookedMillis());
       return changed(photo);
     }
-    return photoService.row(photoId).view();
+    return photoService.view(photoId);
   }
 
   private static void requireUnchanged(Photo photo, Long seenRevision) {
@@ -187,7 +187,7 @@ public class VerdictService {
   private PictureView changed(Photo photo) {
     photos.flush();
     events.changed(photo.batchId(), photo.id());
-    return photoService.row(photo.id()).view();
+    return photoService.view(photo.id());
   }
 
   private static String words(PictureState state) {

@@ -164,7 +164,7 @@ class VersionService {
     photo.replaceVersion(version);
     photos.flush();
     events.changed(photo.batchId(), photo.id());
-    return photoService.row(photo.id()).view();
+    return photoService.view(photo.id());
   }
 
   /**

@@ -60,7 +60,7 @@ class CutController {
   PictureView recut(@PathVariable long id, @RequestBody RecutRequest request) {
     GuidanceData guidance = request.guidance() == null ? GuidanceData.NONE : request.guidance();
     queue.cutAgain(id, method(request.method()), guidance);
-    return photos.row(id).view();
+    return photos.view(id);
   }
 
   private static Method method(String name) {

@@ -71,7 +71,7 @@ class PhotoController {
 
   @GetMapping("/pictures/{id}")
   PictureView get(@PathVariable long id) {
-    return photos.row(id).view();
+    return photos.view(id);
   }
 
   @PostMapping("/pictures/{id}/leave-whole")
@@ -83,7 +83,7 @@ class PhotoController {
     if (!result.refused().isEmpty()) {
       throw new Conflict(result.refused().get(0).problem());
     }
-    return photos.row(id).view();
+    return photos.view(id);
   }
 
   /** What was taken out of the batch and can be brought back. */
@@ -109,6 +109,6 @@ class PhotoController {
       throw new BadInput("file", "There is no file in this upload");
     }
     actions.swap(id, file.getBytes());
-    return photos.row(id).view();
+    return photos.view(id);
   }
 }

@@ -1,7 +1,11 @@
 package org.ablebatch.server.picture;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.ablebatch.core.check.Sharpness;
+import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.raster.Rect;
 
 /**
@@ -12,14 +16,11 @@ import org.ablebatch.core.raster.Rect;
 public record PhotoRow(Photo photo, CutoutVersion version) {
   private static final int KEY_LETTERS = 12;
 
-  public PictureView view() {
-    return view(null);
-  }
-
   /**
    * @param duplicateOf an earlier picture of the batch with the same bytes; null = none
+   * @param ofTicket what is wrong with a cutout of this box because of what the ticket asks for
    */
-  PictureView view(Long duplicateOf) {
+  PictureView view(Long duplicateOf, Function<Rect, List<Finding>> ofTicket) {
     boolean cut = version != null;
     return new PictureView(
         photo.id(),
@@ -52,7 +53,14 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         photo.revision(),
         photo.remark(),
         cut && version.isInspected(),
-        cut ? version.findings().stream().map(FindingView::of).toList() : List.of());
+        cut ? findings(ofTicket.apply(version.content())) : List.of());
+  }
+
+  private List<FindingView> findings(List<Finding> ofTicket) {
+    return Stream.concat(version.findings().stream(), ofTicket.stream())
+        .sorted(Comparator.comparingDouble(Finding::severity).reversed())
+        .map(FindingView::of)
+        .toList();
   }
 
   private PictureView.IntakeView intake(Long duplicateOf) {

@@ -6,11 +6,13 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.NotFound;
-import org.ablebatch.server.progress.BatchEvents;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
@@ -24,12 +26,15 @@ public class PhotoService {
 
   private final PhotoRepository photos;
   private final CutoutVersionRepository versions;
-  private final BatchEvents events;
+  private final TicketFindings ticket;
 
-  PhotoService(PhotoRepository photos, CutoutVersionRepository versions, BatchEvents events) {
+  PhotoService(
+      PhotoRepository photos,
+      CutoutVersionRepository versions,
+      TicketFindings ticket) {
     this.photos = photos;
     this.versions = versions;
-    this.events = events;
+    this.ticket = ticket;
   }
 
   /**
@@ -65,10 +70,11 @@ public class PhotoService {
 
   @Transactional(readOnly = true)
   List<PictureView> removed(long batchId) {
-    return photos.removedRows(batchId).stream().map(PhotoRow::view).toList();
+    Function<Rect, List<Finding>> ofTicket = ticket.of(batchId);
+    return photos.removedRows(batchId).stream().map(row -> row.view(null, ofTicket)).toList();
   }
 
-  /** With one query more for all of them, not one each. */
+  /** With two queries more for all of them, not two each. */
   private List<PictureView> views(long batchId, List<PhotoRow> rows) {
     if (rows.isEmpty()) {
       return List.of();
@@ -77,7 +83,8 @@ public class PhotoService {
     Map<Long, Long> twins =
         photos.twins(batchId, ids).stream()
             .collect(Collectors.toMap(PhotoRepository.Twin::id, PhotoRepository.Twin::of));
-    return rows.stream().map(row -> row.view(twins.get(row.photo().id()))).toList();
+    Function<Rect, List<Finding>> ofTicket = ticket.of(batchId);
+    return rows.stream().map(row -> row.view(twins.get(row.photo().id()), ofTicket)).toList();
   }
 
   private static Sort order(String sort) {
@@ -86,6 +93,12 @@ public class PhotoService {
       case "risk" -> Sort.by("v.confidence").and(Sort.by("place"));
       default -> throw new BadInput("sort", "Pictures are sorted by place or risk");
     };
+  }
+
+  @Transactional(readOnly = true)
+  public PictureView view(long id) {
+    PhotoRow row = row(id);
+    return row.view(null, ticket.of(row.photo().batchId()));
   }
 
   @Transactional(readOnly = true)

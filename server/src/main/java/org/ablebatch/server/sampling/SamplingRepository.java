@@ -8,6 +8,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface SamplingRepository extends JpaRepository<Sampling, Long> {
   Optional<Sampling> findFirstByBatchIdOrderByIdDesc(long batchId);
 
+  /** Samples that are being inspected. */
+  List<Sampling> findByVerdictAndEndedFalse(SamplingPlan.Verdict open);
+
+  boolean existsByBatchId(long batchId);
+
   /** Lots that were decided, in the order in which that happened. */
   List<Sampling> findByVerdictNotOrderByDecidedAt(SamplingPlan.Verdict open);
 }

@@ -77,7 +77,8 @@ class SamplingService {
         0,
         0,
         "none",
-        null);
+        null,
+        samplings.existsByBatchId(batchId));
   }
 
   /** The one that is being inspected, counted anew; null = none. */
@@ -122,7 +123,8 @@ class SamplingService {
         sampling.judged(),
         sampling.faulty(),
         sampling.verdict().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
-        sampling.drawnAt());
+        sampling.drawnAt(),
+        true);
   }
 
   /**
@@ -179,8 +181,13 @@ class SamplingService {
         .toList();
   }
 
-  /** By the lots that came before, of whichever batch: one team's work is one process. */
+  /**
+   * By the lots that came before, of whichever batch: one team's work is one process. A lot whose
+   * last verdict was just given is decided, though nobody has opened its batch since.
+   */
   private Switching switching() {
+    samplings.findByVerdictAndEndedFalse(SamplingPlan.Verdict.OPEN).forEach(this::count);
+    samplings.flush();
     Switching state = Switching.START;
     for (Sampling lot : samplings.findByVerdictNotOrderByDecidedAt(SamplingPlan.Verdict.OPEN)) {
       Sampling.Rule rule = lot.rule();

@@ -17,6 +17,7 @@ import java.util.List;
  * @param rejectFrom from so many on the lot is not accepted
  * @param pictures ids of the sample; empty before one is drawn
  * @param verdict none, open, accepted or not-accepted
+ * @param recorded the batch has a record, of this sample or of an earlier one
  */
 @Schema(name = "Sampling")
 record SamplingView(
@@ -33,4 +34,5 @@ record SamplingView(
     int judged,
     int faulty,
     String verdict,
-    Instant drawnAt) {}
+    Instant drawnAt,
+    boolean recorded) {}

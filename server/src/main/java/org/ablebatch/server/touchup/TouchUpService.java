@@ -145,7 +145,7 @@ public class TouchUpService {
     photo.moveTo(PictureState.TO_CHECK);
     photos.flush();
     events.changed(photo.batchId(), photoId);
-    return photoService.row(photoId).view();
+    return photoService.view(photoId);
   }
 
   /** Makes a version of edits that no version shows yet; does nothing when there are none. */

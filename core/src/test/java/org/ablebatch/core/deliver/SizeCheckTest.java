@@ -1,0 +1,60 @@
+package org.ablebatch.core.deliver;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.finding.FindingKind;
+import org.ablebatch.core.raster.Rect;
+import org.junit.jupiter.api.Test;
+
+class SizeCheckTest {
+  private static final Rect CONTENT = new Rect(10, 20, 500, 250);
+
+  @Test
+  void theSpecThatWouldEnlargeMostIsNamed() {
+    List<Finding> found =
+        SizeCheck.find(CONTENT, List.of(spec("Shop", 800), spec("Print", 2000)), Look.DEFAULT);
+
+    assertThat(found)
+        .singleElement()
+        .satisfies(
+            one -> {
+              assertThat(one.kind()).isEqualTo(FindingKind.TOO_SMALL);
+              assertThat(one.box()).isEqualTo(CONTENT);
+              assertThat(one.measured()).isBetween(3.0, 4.0);
+              assertThat(one.severity()).isEqualTo(1);
+              assertThat(one.sentence()).contains("500 × 250", "“Print”");
+            });
+  }
+
+  @Test
+  void aLittleEnlargingIsWorthLessThanMuch() {
+    double little = severity(spec("A", 700));
+    double much = severity(spec("A", 1000));
+
+    assertThat(little).isGreaterThanOrEqualTo(Finding.SERIOUS).isLessThan(much);
+  }
+
+  @Test
+  void whatIsLargeEnoughIsNotFound() {
+    assertThat(SizeCheck.find(CONTENT, List.of(spec("Thumb", 300)), Look.DEFAULT)).isEmpty();
+    assertThat(SizeCheck.find(CONTENT, List.of(), Look.DEFAULT)).isEmpty();
+  }
+
+  @Test
+  void nothingKeptIsNotTooSmallButEmpty() {
+    Rect none = new Rect(0, 0, 0, 0);
+
+    assertThat(SizeCheck.find(none, List.of(spec("Shop", 800)), Look.DEFAULT)).isEmpty();
+  }
+
+  private static double severity(Spec spec) {
+    return SizeCheck.find(CONTENT, List.of(spec), Look.DEFAULT).get(0).severity();
+  }
+
+  private static Spec spec(String name, int side) {
+    return new Spec(name, side, side, OutputFormat.PNG, 90, null, null, Spec.DEFAULT_NAME);
+  }
+}

@@ -1,0 +1,35 @@
+package org.ablebatch.server.delivery;
+
+import java.util.List;
+import java.util.function.Function;
+import org.ablebatch.core.deliver.SizeCheck;
+import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.picture.TicketFindings;
+import org.springframework.stereotype.Component;
+
+/** Holds the size of subjects against the specs on the ticket. */
+@Component
+class TooSmall implements TicketFindings {
+  private final TicketSpecs specs;
+  private final BatchService batches;
+
+  TooSmall(TicketSpecs specs, BatchService batches) {
+    this.specs = specs;
+    this.batches = batches;
+  }
+
+  @Override
+  public Function<Rect, List<Finding>> of(long batchId) {
+    List<SpecRequest> asked = specs.of(batchId);
+    if (asked.isEmpty()) {
+      return content -> List.of();
+    }
+    List<Spec> wanted = DeliveryService.specs(asked);
+    Look look = batches.require(batchId).look();
+    return content -> SizeCheck.find(content, wanted, look);
+  }
+}
