@@ -33,7 +33,12 @@ const kinds = computed(() => {
   const most = Math.max(1, ...all.map((k) => k.count))
   const sent = data.value?.reasons ?? {}
   const lately = data.value?.reasonsLately ?? {}
-  return all.map((k) => ({ ...k, width: `${(100 * k.count) / most}%`, sent: sent[k.kind] ?? 0, lately: lately[k.kind] ?? 0 }))
+  return all.map((k) => ({
+    ...k,
+    width: `${(100 * k.count) / most}%`,
+    sent: sent[k.kind] ?? 0,
+    lately: lately[k.kind] ?? 0,
+  }))
 })
 /** How often it was the reason, here and in all batches of the last 30 days. */
 function sentBack({ sent, lately }: { sent: number; lately: number }): string {
@@ -106,7 +111,9 @@ const record = computed(() => `/api/v1/batches/${props.batch.id}/sampling/record
         <dd>{{ data?.verdicts['rejected'] ?? 0 }}</dd>
         <dt>Sample</dt>
         <dd>
-          <a v-if="recorded" :href="record" target="_blank" rel="noopener">Record of the last one</a>
+          <a v-if="recorded" :href="record" target="_blank" rel="noopener"
+            >Record of the last one</a
+          >
           <span v-else class="quiet">none was drawn yet</span>
         </dd>
       </dl>

@@ -28,10 +28,7 @@ public class PhotoService {
   private final CutoutVersionRepository versions;
   private final TicketFindings ticket;
 
-  PhotoService(
-      PhotoRepository photos,
-      CutoutVersionRepository versions,
-      TicketFindings ticket) {
+  PhotoService(PhotoRepository photos, CutoutVersionRepository versions, TicketFindings ticket) {
     this.photos = photos;
     this.versions = versions;
     this.ticket = ticket;
