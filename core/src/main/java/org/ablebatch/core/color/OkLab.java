@@ -35,6 +35,14 @@ public final class OkLab {
     return lab;
   }
 
+  /** Distance of two colours of OKLab planes. */
+  public static float distance(ColorPlanes a, int i, ColorPlanes b, int j) {
+    float l = a.c0()[i] - b.c0()[j];
+    float u = a.c1()[i] - b.c1()[j];
+    float v = a.c2()[i] - b.c2()[j];
+    return (float) Math.sqrt(l * l + u * u + v * v);
+  }
+
   /** Linear-light R, G, B planes, clipped to 0..1, of L, a, b planes; input unchanged. */
   public static ColorPlanes toLinear(ColorPlanes lab) {
     ColorPlanes out = new ColorPlanes(lab.width(), lab.height());

@@ -49,7 +49,7 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
 
   /** Solved again around the hints. */
   Found hinted(Scene scene, HintMarks marks) {
-    return marks.any() ? new Found(HintedCut.apply(scene, region, marks), choice) : this;
+    return marks.any() ? new Found(HintedCut.apply(scene.lab(), region, marks), choice) : this;
   }
 
   /** Only with what lies inside a part of the picture. */

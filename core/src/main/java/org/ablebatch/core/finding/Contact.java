@@ -1,5 +1,6 @@
 package org.ablebatch.core.finding;
 
+import org.ablebatch.core.color.OkLab;
 import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.Rect;
 
@@ -90,8 +91,8 @@ record Contact(int length, double step, double texture, double surrounded) {
           near[direction]++;
           length++;
           int beyond = side.beyond(i, across);
-          steps += Inspection.distance(seen.lab(), i, seen.lab(), across);
-          textures += Inspection.distance(seen.lab(), across, seen.lab(), beyond);
+          steps += OkLab.distance(seen.lab(), i, seen.lab(), across);
+          textures += OkLab.distance(seen.lab(), across, seen.lab(), beyond);
         }
       }
     }

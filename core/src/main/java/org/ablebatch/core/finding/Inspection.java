@@ -63,12 +63,4 @@ record Inspection(
   long pixels(int gridArea) {
     return Math.round(gridArea * ((double) picture.width() * picture.height()) / size());
   }
-
-  /** Distance of two colours, OKLab. */
-  static float distance(ColorPlanes a, int i, ColorPlanes b, int j) {
-    float l = a.c0()[i] - b.c0()[j];
-    float u = a.c1()[i] - b.c1()[j];
-    float v = a.c2()[i] - b.c2()[j];
-    return (float) Math.sqrt(l * l + u * u + v * v);
-  }
 }

@@ -1,7 +1,7 @@
 package org.ablebatch.core.hint;
 
 import java.util.List;
-import org.ablebatch.core.stroke.BrushStroke;
+import org.ablebatch.core.stroke.Stroke;
 import org.ablebatch.core.stroke.StrokeMask;
 import org.ablebatch.core.stroke.StrokePoint;
 
@@ -29,12 +29,12 @@ public record Hint(Kind kind, double sizePx, List<StrokePoint> points) {
    */
   public Hint {
     points = List.copyOf(points);
-    if (!(sizePx >= 1 && sizePx <= BrushStroke.LARGEST_PX)) {
+    if (!(sizePx >= 1 && sizePx <= Stroke.LARGEST_PX)) {
       throw new IllegalArgumentException("A hint is 1 to 2000 px wide, not " + sizePx);
     }
-    if (points.isEmpty() || points.size() > BrushStroke.MOST_POINTS) {
+    if (points.isEmpty() || points.size() > Stroke.MOST_POINTS) {
       throw new IllegalArgumentException(
-          "A hint has 1 to " + BrushStroke.MOST_POINTS + " points, not " + points.size());
+          "A hint has 1 to " + Stroke.MOST_POINTS + " points, not " + points.size());
     }
   }
 
@@ -54,7 +54,7 @@ public record Hint(Kind kind, double sizePx, List<StrokePoint> points) {
     List<StrokePoint> scaled =
         points.stream().map(p -> new StrokePoint(p.x() * sx, p.y() * sy)).toList();
     StrokeMask mask =
-        StrokeMask.of(new BrushStroke(BrushStroke.Mode.RESTORE, size, 0, 1, scaled), width, height);
+        StrokeMask.of(new Stroke(size, 0, 1, scaled), width, height);
     for (int k = 0; k < mask.strength().length; k++) {
       if ((mask.strength()[k] & 0xFF) > 127) {
         int x = mask.box().x() + k % mask.box().width();

@@ -17,7 +17,7 @@ import org.ablebatch.core.raster.Rect;
 public record StrokeMask(Rect box, byte[] strength) {
   private static final double EDGE = 0.5;
 
-  public static StrokeMask of(BrushStroke stroke, int width, int height) {
+  public static StrokeMask of(Stroke stroke, int width, int height) {
     Rect box = reach(stroke).intersect(new Rect(0, 0, width, height));
     byte[] strength = new byte[box.width() * box.height()];
     List<StrokePoint> points = stroke.points();
@@ -31,7 +31,7 @@ public record StrokeMask(Rect box, byte[] strength) {
   }
 
   private static void segment(
-      BrushStroke stroke, StrokePoint a, StrokePoint b, Rect box, byte[] strength) {
+      Stroke stroke, StrokePoint a, StrokePoint b, Rect box, byte[] strength) {
     double radius = stroke.sizePx() / 2;
     double outer = radius + EDGE;
     double inner = radius * (1 - stroke.softness01()) - EDGE;
@@ -65,7 +65,8 @@ public record StrokeMask(Rect box, byte[] strength) {
     return (int) Math.floor(255 * strength01 * (1 - c * c * (3 - 2 * c)) + 0.5);
   }
 
-  private static Rect reach(BrushStroke stroke) {
+  /** The rectangle outside of which the stroke does nothing; it may lie beside the picture. */
+  public static Rect reach(Stroke stroke) {
     double left = Double.MAX_VALUE;
     double top = Double.MAX_VALUE;
     double right = -Double.MAX_VALUE;

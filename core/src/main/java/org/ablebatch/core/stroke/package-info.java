@@ -1,5 +1,5 @@
 /**
- * Hand edits on a cutout as data, replayed to the same bytes every time. Start from {@link
- * org.ablebatch.core.stroke.EditReplay}.
+ * The way of a brush, and how strongly it acts on every pixel. What a stroke does is said in {@code
+ * mend}. Start from {@link org.ablebatch.core.stroke.StrokeMask}.
  */
 package org.ablebatch.core.stroke;

@@ -11,7 +11,7 @@ import org.ablebatch.core.reading.HalfSize;
  * falls with the colour step between them (Boykov &amp; Jolly 2001, with the contrast scale of
  * Rother et al. 2004).
  */
-final class ContrastCut {
+public final class ContrastCut {
   private static final float UNIT = 1000;
 
   /** Price of parting two pixels of one colour, in units of log odds. */
@@ -40,7 +40,7 @@ final class ContrastCut {
    * @param odds log odds of subject over backdrop
    * @return true = subject
    */
-  static boolean[] divide(ColorPlanes lab, float[] odds) {
+  public static boolean[] divide(ColorPlanes lab, float[] odds) {
     int w = lab.width();
     int h = lab.height();
     if (w * h <= WHOLE_PIXELS) {

@@ -6,7 +6,6 @@ import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.Morphology;
-import org.ablebatch.core.scene.Scene;
 
 /**
  * Solves a region again around hints. What a hint marks is certain; how far it reaches follows from
@@ -28,9 +27,10 @@ public final class HintedCut {
   private HintedCut() {}
 
   /**
+   * @param lab the picture at the region’s size, OKLab
    * @param region as found without hints; unchanged
    */
-  public static SubjectRegion apply(Scene scene, SubjectRegion region, HintMarks marks) {
+  public static SubjectRegion apply(ColorPlanes lab, SubjectRegion region, HintMarks marks) {
     if (!contains(marks.subject()) && !contains(marks.backdrop())) {
       return region;
     }
@@ -40,7 +40,7 @@ public final class HintedCut {
     float[] nearSubject = influence(marks.subject(), w, h, reach);
     float[] nearBackdrop = influence(marks.backdrop(), w, h, reach);
     float[] odds = new float[w * h];
-    int[] cells = ColourTable.cells(scene.lab());
+    int[] cells = ColourTable.cells(lab);
     float[] forSubject = subjectColours(cells, region, marks.subject(), nearSubject);
     float[] forBackdrop = backdropColours(cells, region, marks.backdrop(), nearBackdrop);
     for (int i = 0; i < odds.length; i++) {
@@ -56,8 +56,8 @@ public final class HintedCut {
                           * (nearSubject[i] * forSubject[cells[i]]
                               + nearBackdrop[i] * forBackdrop[cells[i]]);
     }
-    boolean[] divided = ContrastCut.divide(scene.lab(), odds);
-    return region.keeping(hangingOnHints(region.subject(), divided, marks, scene.lab()));
+    boolean[] divided = ContrastCut.divide(lab, odds);
+    return region.keeping(hangingOnHints(region.subject(), divided, marks, lab));
   }
 
   /** 1 at the stroke, falling smoothly to 0 at the reach; 0 everywhere without a stroke. */

@@ -1,4 +1,4 @@
-package org.ablebatch.core.finding;
+package org.ablebatch.core.sides;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,5 +1,6 @@
-package org.ablebatch.core.finding;
+package org.ablebatch.core.sides;
 
+import org.ablebatch.core.color.OkLab;
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Components;
@@ -12,7 +13,7 @@ import org.ablebatch.core.raster.PushPull;
  * @param colours OKLab
  * @param spread standard deviation around them, OKLab units, never below {@value #LEAST_SPREAD}
  */
-record BehindReader(ColorPlanes colours, float[] spread) {
+public record BehindReader(ColorPlanes colours, float[] spread) {
   private static final float LEAST_SPREAD = 0.004f;
   private static final int WIDE_SHARE = 14;
   private static final int NEAR_SHARE = 60;
@@ -22,14 +23,14 @@ record BehindReader(ColorPlanes colours, float[] spread) {
   /**
    * @param known 1 where something was removed for sure, else 0
    */
-  static BehindReader read(ColorPlanes lab, float[] known) {
+  public static BehindReader read(ColorPlanes lab, float[] known) {
     int w = lab.width();
     int h = lab.height();
     int side = Math.max(w, h);
     BehindReader wide = over(lab, open(known, w, h), Math.max(4, side / WIDE_SHARE));
     float[] calm = known.clone();
     for (int i = 0; i < calm.length; i++) {
-      float away = Inspection.distance(lab, i, wide.colours, i);
+      float away = OkLab.distance(lab, i, wide.colours, i);
       if (away > STANDS_OUT + STANDS_OUT_SPREADS * wide.spread[i]) {
         calm[i] = 0;
       }
@@ -68,7 +69,7 @@ record BehindReader(ColorPlanes colours, float[] spread) {
     }
     float[] squares = new float[known.length];
     for (int i = 0; i < squares.length; i++) {
-      float away = known[i] > 0 ? Inspection.distance(lab, i, colours, i) : 0;
+      float away = known[i] > 0 ? OkLab.distance(lab, i, colours, i) : 0;
       squares[i] = away * away;
     }
     float[] variance = BoxBlur.blur(PushPull.fill(squares, known, w, h), w, h, radius);

@@ -3,9 +3,8 @@ package org.ablebatch.core.stroke;
 import java.util.List;
 
 /**
- * A stroke with a round brush.
+ * The way of a round brush, whatever it does there.
  *
- * @param mode what it does to coverage
  * @param sizePx diameter in pixels of the original, 1..2000
  * @param softness01 0 = hard edge, 1 = fades from the centre on
  * @param strength01 how far the stroke goes at its centre, 0..1; going over the same place again
@@ -13,19 +12,15 @@ import java.util.List;
  * @param points the way of the brush's centre, in pixels of the original; pixel centres lie at .5;
  *     at least one, at most {@value #MOST_POINTS}
  */
-public record BrushStroke(
-    Mode mode, double sizePx, double softness01, double strength01, List<StrokePoint> points)
-    implements Edit {
+public record Stroke(
+    double sizePx, double softness01, double strength01, List<StrokePoint> points) {
   public static final int MOST_POINTS = 20_000;
   public static final double LARGEST_PX = 2000;
 
-  /** Erase takes coverage away, restore brings the original back. */
-  public enum Mode {
-    ERASE,
-    RESTORE
-  }
-
-  public BrushStroke {
+  /**
+   * @throws IllegalArgumentException with a sentence for a person
+   */
+  public Stroke {
     points = List.copyOf(points);
     require(sizePx >= 1 && sizePx <= LARGEST_PX, "A brush is 1 to 2000 px wide, not " + sizePx);
     require(softness01 >= 0 && softness01 <= 1, "Softness goes from 0 to 1, not " + softness01);

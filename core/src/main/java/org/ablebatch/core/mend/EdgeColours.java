@@ -1,0 +1,66 @@
+package org.ablebatch.core.mend;
+
+import org.ablebatch.core.color.Srgb;
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.GridMap;
+import org.ablebatch.core.raster.PushPull;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.reading.AreaShrink;
+
+/** Draws the colours of an edge from inside the subject, so that nothing of the backdrop shines. */
+final class EdgeColours {
+  private static final int PIXELS = 600_000;
+
+  /** So many grid cells beside an edge pixel may still hold backdrop. */
+  private static final float[] NEAR = {1, 0.8f, 0.4f};
+
+  private EdgeColours() {}
+
+  static void clean(Workpiece piece, Rect zone, double strength01) {
+    Rect grid = AreaShrink.readingGrid(zone.width(), zone.height(), PIXELS);
+    Window window = Window.read(piece, zone, PIXELS);
+    float[] solid = window.sure(true, 2, null);
+    int solids = 0;
+    for (float value : solid) {
+      solids += value > 0 ? 1 : 0;
+    }
+    if (solids == 0) {
+      return;
+    }
+    ColorPlanes inside = new ColorPlanes(grid.width(), grid.height());
+    for (int c = 0; c < 3; c++) {
+      float[] filled =
+          PushPull.fill(window.linear().channel(c), solid, grid.width(), grid.height());
+      System.arraycopy(filled, 0, inside.channel(c), 0, filled.length);
+    }
+    float[] distance =
+        org.ablebatch.core.raster.Distance.to(notSolid(window), grid.width(), grid.height());
+    GridMap map = new GridMap(zone.width(), zone.height(), grid.width(), grid.height());
+    for (int y = 0; y < zone.height(); y++) {
+      map.row(y);
+      for (int x = 0; x < zone.width(); x++) {
+        int i = (zone.y() + y) * piece.width() + zone.x() + x;
+        if (piece.cover(i) == 0) {
+          continue;
+        }
+        map.column(x);
+        float near = map.sample(distance);
+        double share = strength01 * (near < NEAR.length ? NEAR[(int) near] : 0);
+        if (share > 0) {
+          int to =
+              Srgb.pack(
+                  map.sample(inside.c0()), map.sample(inside.c1()), map.sample(inside.c2()));
+          piece.colour(i, Blend.colour(piece.colour(i), to, (int) Math.round(255 * share)));
+        }
+      }
+    }
+  }
+
+  private static boolean[] notSolid(Window window) {
+    boolean[] not = new boolean[window.cover().length];
+    for (int i = 0; i < not.length; i++) {
+      not[i] = window.cover()[i] < 0.98f;
+    }
+    return not;
+  }
+}

@@ -1,0 +1,115 @@
+package org.ablebatch.core.mend;
+
+import java.util.List;
+import org.ablebatch.core.hint.Hint;
+import org.ablebatch.core.hint.HintMarks;
+import org.ablebatch.core.raster.BoxBlur;
+import org.ablebatch.core.raster.Morphology;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.sides.Sides;
+import org.ablebatch.core.stroke.StrokePoint;
+import org.ablebatch.core.subject.HintedCut;
+import org.ablebatch.core.subject.SubjectRegion;
+
+/** Solves the surroundings of a hint again; hints that were given before still hold. */
+final class HintSolver {
+  private static final int PIXELS = 200_000;
+  private static final double REACH_SHARE = 0.18;
+  private static final int LEAST_REACH_PX = 60;
+  private static final float CLEAR_OF_THE_EDGE = 2;
+
+  /** Grid pixels around a change in which the outline is solved again. */
+  private static final int ZONE = 8;
+
+  private static final int ZONE_FADES = 2;
+
+  private HintSolver() {}
+
+  static Rect reach(Workpiece piece, Hint hint) {
+    int reach =
+        (int) Math.max(LEAST_REACH_PX, REACH_SHARE * Math.max(piece.width(), piece.height()));
+    return around(hint).grow(reach).intersect(piece.bounds());
+  }
+
+  static void solve(Workpiece piece, Hint hint) {
+    piece.hints().add(hint);
+    Rect frame = reach(piece, hint);
+    if (frame.isEmpty()) {
+      return;
+    }
+    Window window = Window.read(piece, frame, PIXELS);
+    List<Hint> all =
+        piece.hints().stream().map(one -> one.inFrame(frame.x(), frame.y())).toList();
+    HintMarks marks =
+        HintMarks.of(all, window.width(), window.height(), window.photograph().bounds());
+    Sides sides =
+        Sides.read(
+            window.lab(),
+            window.sure(true, 0, null),
+            window.sure(false, CLEAR_OF_THE_EDGE, null));
+    boolean[] before = new boolean[window.cover().length];
+    for (int i = 0; i < before.length; i++) {
+      before[i] = window.cover()[i] >= 0.5f;
+    }
+    SubjectRegion region =
+        new SubjectRegion(
+            window.width(),
+            window.height(),
+            before,
+            new boolean[before.length],
+            sides.evidence());
+    SubjectRegion after = HintedCut.apply(window.lab(), region, marks);
+    boolean[] here = new boolean[before.length];
+    hint.inFrame(frame.x(), frame.y())
+        .addTo(
+            here,
+            window.width(),
+            window.height(),
+            window.photograph().width(),
+            window.photograph().height());
+    Resolved.around(
+            window, after.subject(), sides.evidence(), sides.behind().spread(), marks.mixed())
+        .blendInto(
+            piece, frame, zone(window, before, after.subject(), here), Resolved.Way.EITHER);
+  }
+
+  /** Where the outline may move, fading at the rim; full size, over the whole window. */
+  private static byte[] zone(Window window, boolean[] before, boolean[] after, boolean[] here) {
+    float[] changed = new float[before.length];
+    for (int i = 0; i < changed.length; i++) {
+      changed[i] = before[i] != after[i] || here[i] ? 1 : 0;
+    }
+    float[] wide = Morphology.dilate(changed, window.width(), window.height(), ZONE);
+    float[] soft = BoxBlur.blur(wide, window.width(), window.height(), ZONE_FADES);
+    Rect frame = window.frame();
+    byte[] out = new byte[frame.width() * frame.height()];
+    for (int y = 0; y < frame.height(); y++) {
+      int row = (int) ((long) y * window.height() / frame.height()) * window.width();
+      for (int x = 0; x < frame.width(); x++) {
+        int cell = row + (int) ((long) x * window.width() / frame.width());
+        out[y * frame.width() + x] = (byte) Math.round(255 * Math.min(1, soft[cell]));
+      }
+    }
+    return out;
+  }
+
+  private static Rect around(Hint hint) {
+    double left = Double.MAX_VALUE;
+    double top = Double.MAX_VALUE;
+    double right = -Double.MAX_VALUE;
+    double bottom = -Double.MAX_VALUE;
+    for (StrokePoint p : hint.points()) {
+      left = Math.min(left, p.x());
+      top = Math.min(top, p.y());
+      right = Math.max(right, p.x());
+      bottom = Math.max(bottom, p.y());
+    }
+    int radius = (int) Math.ceil(hint.sizePx() / 2);
+    return new Rect(
+            (int) Math.floor(left),
+            (int) Math.floor(top),
+            (int) Math.ceil(right - left) + 1,
+            (int) Math.ceil(bottom - top) + 1)
+        .grow(radius);
+  }
+}

@@ -1,0 +1,84 @@
+package org.ablebatch.core.mend;
+
+import java.util.Arrays;
+import org.ablebatch.core.matting.BandMatting;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.subject.SubjectRegion;
+import org.ablebatch.core.trimap.Trimap;
+
+/** Coverage and clean colours of a window, solved again around another division of it. */
+final class Resolved {
+  /** Which way a pixel may go. */
+  enum Way {
+    /** Coverage only grows. */
+    UP,
+    /** Coverage only falls. */
+    DOWN,
+    EITHER
+  }
+
+  private final Rect frame;
+  private final BandMatting.Result result;
+
+  private Resolved(Rect frame, BandMatting.Result result) {
+    this.frame = frame;
+    this.result = result;
+  }
+
+  /**
+   * @param subject the division, on the window's grid
+   * @param evidence what each pixel looks like, above 0 subject, about 1 sure
+   * @param spread of the backdrop around its surface, OKLab
+   * @param mixed where fine subject and backdrop are mixed
+   */
+  static Resolved around(
+      Window window, boolean[] subject, float[] evidence, float[] spread, boolean[] mixed) {
+    SubjectRegion region =
+        new SubjectRegion(
+            window.width(), window.height(), subject, new boolean[subject.length], evidence);
+    Trimap trimap = Trimap.around(region, window.lab(), median(spread), mixed);
+    return new Resolved(
+        window.frame(), BandMatting.solve(window.photograph(), window.linear(), trimap));
+  }
+
+  /**
+   * Moves the workpiece towards what was solved.
+   *
+   * @param box where the shares lie, in pixels of the picture
+   * @param share how far each of its pixels moves, 0..255
+   */
+  void blendInto(Workpiece piece, Rect box, byte[] share, Way way) {
+    Rect common = box.intersect(frame);
+    for (int y = common.y(); y < common.bottom(); y++) {
+      for (int x = common.x(); x < common.right(); x++) {
+        int s = share[(y - box.y()) * box.width() + x - box.x()] & 0xFF;
+        if (s > 0) {
+          move(piece, y * piece.width() + x, x - frame.x(), y - frame.y(), s, way);
+        }
+      }
+    }
+  }
+
+  private void move(Workpiece piece, int i, int x, int y, int share, Way way) {
+    int solved = result.matte().at(x, y);
+    int before = piece.cover(i);
+    boolean moves =
+        switch (way) {
+          case UP -> solved > before;
+          case DOWN -> solved < before;
+          case EITHER -> true;
+        };
+    if (moves) {
+      piece.cover(i, Blend.towards(before, solved, share));
+      if (solved > 0) {
+        piece.colour(i, Blend.colour(piece.colour(i), result.colours().at(x, y), share));
+      }
+    }
+  }
+
+  private static float median(float[] values) {
+    float[] sorted = values.clone();
+    Arrays.sort(sorted);
+    return sorted[sorted.length / 2];
+  }
+}

@@ -1,0 +1,101 @@
+package org.ablebatch.core.mend;
+
+import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Distance;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.reading.AreaShrink;
+
+/**
+ * A part of a workpiece, read for solving it again: photograph and coverage on a grid that is small
+ * enough to be quick.
+ *
+ * @param frame the part, in pixels of the picture
+ * @param photograph of the part, full size
+ * @param linear linear light, on the grid
+ * @param lab OKLab, on the grid
+ * @param cover coverage 0..1, on the grid
+ */
+record Window(
+    Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes lab, float[] cover) {
+  private static final float CLEAR = 0.02f;
+  private static final float SOLID = 0.98f;
+
+  static Window read(Workpiece piece, Rect frame, int mostPixels) {
+    Picture photograph = piece.original().crop(frame);
+    Rect grid = AreaShrink.readingGrid(frame.width(), frame.height(), mostPixels);
+    ColorPlanes linear = AreaShrink.toLinear(photograph, grid.width(), grid.height());
+    byte[] covers = piece.copy(frame).coverage();
+    return new Window(
+        frame,
+        photograph,
+        linear,
+        AreaShrink.toOkLab(linear),
+        reduced(covers, frame.width(), frame.height(), grid.width(), grid.height()));
+  }
+
+  int width() {
+    return linear.width();
+  }
+
+  int height() {
+    return linear.height();
+  }
+
+  /**
+   * A mask on the grid.
+   *
+   * @param box where the mask lies, in pixels of the picture
+   * @param mask 0..255 for each of its pixels
+   * @return mean share 0..1 of every cell
+   */
+  float[] reduced(Rect box, byte[] mask) {
+    byte[] whole = new byte[frame.width() * frame.height()];
+    Rect common = box.intersect(frame);
+    for (int y = common.y(); y < common.bottom(); y++) {
+      System.arraycopy(
+          mask,
+          (y - box.y()) * box.width() + common.x() - box.x(),
+          whole,
+          (y - frame.y()) * frame.width() + common.x() - frame.x(),
+          common.width());
+    }
+    return reduced(whole, frame.width(), frame.height(), width(), height());
+  }
+
+  private static float[] reduced(byte[] mask, int w, int h, int gridWidth, int gridHeight) {
+    float[] sum = new float[gridWidth * gridHeight];
+    int[] count = new int[sum.length];
+    for (int y = 0; y < h; y++) {
+      int row = (int) ((long) y * gridHeight / h) * gridWidth;
+      for (int x = 0; x < w; x++) {
+        int cell = row + (int) ((long) x * gridWidth / w);
+        sum[cell] += mask[y * w + x] & 0xFF;
+        count[cell]++;
+      }
+    }
+    for (int i = 0; i < sum.length; i++) {
+      sum[i] /= 255f * Math.max(1, count[i]);
+    }
+    return sum;
+  }
+
+  /**
+   * 1 for cells that lie wholly on one side and farther than {@code away} cells from anything else.
+   *
+   * @param apart cells that count for neither side, by their share; null = none
+   */
+  float[] sure(boolean solid, float away, float[] apart) {
+    boolean[] not = new boolean[cover.length];
+    for (int i = 0; i < not.length; i++) {
+      not[i] =
+          (solid ? cover[i] < SOLID : cover[i] > CLEAR) || apart != null && apart[i] > CLEAR;
+    }
+    float[] distance = Distance.to(not, width(), height());
+    float[] out = new float[not.length];
+    for (int i = 0; i < out.length; i++) {
+      out[i] = distance[i] > away ? 1 : 0;
+    }
+    return out;
+  }
+}

@@ -1,4 +1,0 @@
-package org.ablebatch.core.stroke;
-
-/** One thing that a person did to a cutout. Data only; {@link EditReplay} carries it out. */
-public sealed interface Edit permits BrushStroke {}
