@@ -124,7 +124,7 @@ class WholeLineTest {
     assertThat(page.locator("[data-saving]")).hasText("Saved as you work");
 
     long id = Long.parseLong(page.locator(".film .tile").getAttribute("data-picture"));
-    JsonNode stroke = api.get("/api/v1/pictures/" + id + "/edits").get("edits").get(1).get("brush");
+    JsonNode stroke = api.get("/api/v1/pictures/" + id + "/edits").get("edits").get(1).get("edit");
     page.keyboard().press("Control+Enter");
     assertThat(page.locator("[data-count=touch-up]")).hasText("0");
     page.keyboard().press("3");

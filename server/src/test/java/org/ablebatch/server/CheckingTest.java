@@ -41,7 +41,7 @@ class CheckingTest {
         api.post(
             "/api/v1/pictures/" + picture + "/edits",
             """
-            {"clientKey": "stroke-hole", "brush": {"mode": "erase", "sizePx": 40, "softness": 0,
+            {"clientKey": "stroke-hole", "edit": {"mode": "erase", "sizePx": 40, "softness": 0,
              "strength": 1, "points": [200, 150]}}
             """);
     assertThat(stroke.status()).isEqualTo(201);

@@ -44,7 +44,7 @@ class ComparingTest {
         api.post(
             path("/edits"),
             """
-            {"clientKey": "%s", "brush": {"mode": "erase", "sizePx": 24, "softness": 0,
+            {"clientKey": "%s", "edit": {"mode": "erase", "sizePx": 24, "softness": 0,
              "strength": 1, "points": [%d, %d]}}
             """
                 .formatted(key, x, y));

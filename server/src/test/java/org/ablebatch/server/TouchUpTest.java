@@ -115,7 +115,7 @@ class TouchUpTest {
     return api.post(
         edits(""),
         """
-        {"clientKey": "%s", "brush": {"mode": "%s", "sizePx": %s, "softness": 0, "strength": 1,
+        {"clientKey": "%s", "edit": {"mode": "%s", "sizePx": %s, "softness": 0, "strength": 1,
          "points": [%s, %s]}}
         """
             .formatted(key, mode, size, x, y));

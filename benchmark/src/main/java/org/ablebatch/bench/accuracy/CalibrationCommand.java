@@ -41,6 +41,13 @@ public final class CalibrationCommand implements Callable<Integer> {
       description = "A cutout passes up to this matte error. Default: ${DEFAULT-VALUE}.")
   private double passedUpTo;
 
+  @Option(
+      names = "--method",
+      split = ",",
+      paramLabel = "NAME",
+      description = "Only these methods; auto is always among them.")
+  private List<String> named = List.of();
+
   @Override
   public Integer call() throws Exception {
     TestSet set = TestSet.in(folder);
@@ -80,9 +87,12 @@ public final class CalibrationCommand implements Callable<Integer> {
     return 0;
   }
 
-  private static List<Method> methods() {
+  private List<Method> methods() {
     List<Method> methods = new ArrayList<>(Arrays.asList(Method.values()));
-    methods.removeIf(method -> !method.isChoosable());
+    methods.removeIf(
+        method ->
+            !method.isChoosable()
+                || !named.isEmpty() && method != Method.AUTO && !named.contains(method.wireName()));
     return methods;
   }
 

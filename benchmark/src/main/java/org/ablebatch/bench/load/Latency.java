@@ -9,7 +9,7 @@ import java.util.UUID;
 final class Latency {
   private static final String STROKE =
       """
-      {"clientKey": "%s", "brush": {"mode": "erase", "sizePx": 40, "softness": 0.5, "strength": 1,
+      {"clientKey": "%s", "edit": {"mode": "erase", "sizePx": 40, "softness": 0.5, "strength": 1,
       "points": [%d, 100, %d, 140]}}
       """;
 

@@ -32,8 +32,7 @@ public record Area(List<Part> parts, boolean inverted, double featherPx) {
       throw new IllegalArgumentException("An area has 1 to " + MOST_PARTS + " shapes");
     }
     if (!(featherPx >= 0 && featherPx <= MOST_FEATHER_PX)) {
-      throw new IllegalArgumentException(
-          "An area fades over 0 to 200 px, not " + featherPx);
+      throw new IllegalArgumentException("An area fades over 0 to 200 px, not " + featherPx);
     }
   }
 

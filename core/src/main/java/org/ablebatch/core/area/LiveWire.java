@@ -12,9 +12,9 @@ import org.ablebatch.core.stroke.StrokePoint;
 
 /**
  * The line between two places that stays on the picture's edges as well as it can (Mortensen &amp;
- * Barrett, Intelligent Scissors for Image Composition, SIGGRAPH 1995): the cheapest way over
- * pixels that cost less the stronger the edge is under them. Costs are whole numbers, so that equal
- * ways are told apart by order alone and the line is always the same.
+ * Barrett, Intelligent Scissors for Image Composition, SIGGRAPH 1995): the cheapest way over pixels
+ * that cost less the stronger the edge is under them. Costs are whole numbers, so that equal ways
+ * are told apart by order alone and the line is always the same.
  */
 public final class LiveWire {
   /** A window is read at no more than so many pixels, so that the line follows the hand. */
@@ -42,8 +42,7 @@ public final class LiveWire {
     Rect window = window(a, b).intersect(picture.bounds());
     Rect grid = AreaShrink.readingGrid(window.width(), window.height(), PIXELS);
     ColorPlanes lab =
-        AreaShrink.toOkLab(
-            AreaShrink.toLinear(picture.crop(window), grid.width(), grid.height()));
+        AreaShrink.toOkLab(AreaShrink.toLinear(picture.crop(window), grid.width(), grid.height()));
     int[] costs = costs(ColourGradient.lengths(lab));
     double sx = grid.width() / (double) window.width();
     double sy = grid.height() / (double) window.height();

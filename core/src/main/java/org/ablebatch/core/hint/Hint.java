@@ -53,8 +53,7 @@ public record Hint(Kind kind, double sizePx, List<StrokePoint> points) {
     double size = Math.max(LEAST_GRID_SIZE, sizePx * Math.max(sx, sy));
     List<StrokePoint> scaled =
         points.stream().map(p -> new StrokePoint(p.x() * sx, p.y() * sy)).toList();
-    StrokeMask mask =
-        StrokeMask.of(new Stroke(size, 0, 1, scaled), width, height);
+    StrokeMask mask = StrokeMask.of(new Stroke(size, 0, 1, scaled), width, height);
     for (int k = 0; k < mask.strength().length; k++) {
       if ((mask.strength()[k] & 0xFF) > 127) {
         int x = mask.box().x() + k % mask.box().width();

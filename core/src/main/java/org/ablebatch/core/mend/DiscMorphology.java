@@ -2,7 +2,9 @@ package org.ablebatch.core.mend;
 
 import org.ablebatch.core.raster.Morphology;
 
-/** Moves soft outlines by fractions of a pixel: grey morphology with a disc that fades at its rim. */
+/**
+ * Moves soft outlines by fractions of a pixel: grey morphology with a disc that fades at its rim.
+ */
 final class DiscMorphology {
   private DiscMorphology() {}
 

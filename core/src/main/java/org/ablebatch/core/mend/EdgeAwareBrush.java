@@ -33,9 +33,7 @@ final class EdgeAwareBrush {
 
   static void paint(Workpiece piece, BrushEdit edit, StrokeMask mask) {
     int around =
-        (int)
-            Math.max(
-                LEAST_AROUND_PX, Math.min(MOST_AROUND_PX, AROUND * edit.stroke().sizePx()));
+        (int) Math.max(LEAST_AROUND_PX, Math.min(MOST_AROUND_PX, AROUND * edit.stroke().sizePx()));
     Rect frame = mask.box().grow(around).intersect(piece.bounds());
     if (mask.box().isEmpty() || frame.isEmpty()) {
       return;
@@ -53,13 +51,8 @@ final class EdgeAwareBrush {
     boolean[] subject =
         ContrastCut.divide(window.lab(), odds(window, stroke, sides.evidence(), edit.mode()));
     Resolved.around(
-            window,
-            subject,
-            sides.evidence(),
-            sides.behind().spread(),
-            new boolean[subject.length])
-        .blendInto(
-            piece, mask.box(), mask.strength(), erase ? Resolved.Way.DOWN : Resolved.Way.UP);
+            window, subject, sides.evidence(), sides.behind().spread(), new boolean[subject.length])
+        .blendInto(piece, mask.box(), mask.strength(), erase ? Resolved.Way.DOWN : Resolved.Way.UP);
   }
 
   private static float[] odds(Window window, float[] stroke, float[] evidence, Mode mode) {

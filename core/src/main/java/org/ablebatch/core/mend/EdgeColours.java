@@ -48,8 +48,7 @@ final class EdgeColours {
         double share = strength01 * (near < NEAR.length ? NEAR[(int) near] : 0);
         if (share > 0) {
           int to =
-              Srgb.pack(
-                  map.sample(inside.c0()), map.sample(inside.c1()), map.sample(inside.c2()));
+              Srgb.pack(map.sample(inside.c0()), map.sample(inside.c1()), map.sample(inside.c2()));
           piece.colour(i, Blend.colour(piece.colour(i), to, (int) Math.round(255 * share)));
         }
       }

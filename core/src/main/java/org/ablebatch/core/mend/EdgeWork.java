@@ -39,15 +39,12 @@ final class EdgeWork {
    * @param part what may change, in pixels of the picture
    */
   static void carryOut(Workpiece piece, EdgeEdit edit, Rect part) {
-    Rect content =
-        new Matte(piece.width(), piece.height(), piece.coverage()).contentBox(1);
+    Rect content = new Matte(piece.width(), piece.height(), piece.coverage()).contentBox(1);
     if (content == null) {
       return;
     }
     Rect zone =
-        part.grow(edit.reachPx())
-            .intersect(content.grow(edit.reachPx()))
-            .intersect(piece.bounds());
+        part.grow(edit.reachPx()).intersect(content.grow(edit.reachPx())).intersect(piece.bounds());
     if (zone.isEmpty()) {
       return;
     }

@@ -38,26 +38,19 @@ final class HintSolver {
       return;
     }
     Window window = Window.read(piece, frame, PIXELS);
-    List<Hint> all =
-        piece.hints().stream().map(one -> one.inFrame(frame.x(), frame.y())).toList();
+    List<Hint> all = piece.hints().stream().map(one -> one.inFrame(frame.x(), frame.y())).toList();
     HintMarks marks =
         HintMarks.of(all, window.width(), window.height(), window.photograph().bounds());
     Sides sides =
         Sides.read(
-            window.lab(),
-            window.sure(true, 0, null),
-            window.sure(false, CLEAR_OF_THE_EDGE, null));
+            window.lab(), window.sure(true, 0, null), window.sure(false, CLEAR_OF_THE_EDGE, null));
     boolean[] before = new boolean[window.cover().length];
     for (int i = 0; i < before.length; i++) {
       before[i] = window.cover()[i] >= 0.5f;
     }
     SubjectRegion region =
         new SubjectRegion(
-            window.width(),
-            window.height(),
-            before,
-            new boolean[before.length],
-            sides.evidence());
+            window.width(), window.height(), before, new boolean[before.length], sides.evidence());
     SubjectRegion after = HintedCut.apply(window.lab(), region, marks);
     boolean[] here = new boolean[before.length];
     hint.inFrame(frame.x(), frame.y())
@@ -69,8 +62,7 @@ final class HintSolver {
             window.photograph().height());
     Resolved.around(
             window, after.subject(), sides.evidence(), sides.behind().spread(), marks.mixed())
-        .blendInto(
-            piece, frame, zone(window, before, after.subject(), here), Resolved.Way.EITHER);
+        .blendInto(piece, frame, zone(window, before, after.subject(), here), Resolved.Way.EITHER);
   }
 
   /** Where the outline may move, fading at the rim; full size, over the whole window. */

@@ -30,7 +30,7 @@ public final class Mender {
   }
 
   /**
-   * Changes the workpiece.
+   * Changes the workpiece; when that fails, it is as before.
    *
    * @return what stood there before, in the smallest rectangle that holds all that has changed
    */
@@ -39,7 +39,12 @@ public final class Mender {
       return limited(piece, limited);
     }
     Patch before = piece.copy(reach(piece, edit));
-    carryOut(piece, edit);
+    try {
+      carryOut(piece, edit);
+    } catch (RuntimeException | OutOfMemoryError e) {
+      piece.put(before);
+      throw e;
+    }
     return Changes.trimmed(before, piece);
   }
 

@@ -17,9 +17,7 @@ final class StrandBrush {
 
   static void paint(Workpiece piece, StrandEdit edit, StrokeMask mask) {
     int around =
-        (int)
-            Math.max(
-                LEAST_AROUND_PX, Math.min(MOST_AROUND_PX, AROUND * edit.stroke().sizePx()));
+        (int) Math.max(LEAST_AROUND_PX, Math.min(MOST_AROUND_PX, AROUND * edit.stroke().sizePx()));
     Rect frame = mask.box().grow(around).intersect(piece.bounds());
     if (mask.box().isEmpty() || frame.isEmpty()) {
       return;

@@ -16,8 +16,7 @@ final class Taking {
       throw new IllegalArgumentException(
           "The other version is of another size, so nothing can be taken from it");
     }
-    Area soft =
-        new Area(area.parts(), area.inverted(), Math.max(SEAM_PX, area.featherPx()));
+    Area soft = new Area(area.parts(), area.inverted(), Math.max(SEAM_PX, area.featherPx()));
     AreaMask mask = AreaMask.of(soft, piece.width(), piece.height());
     Rect box = mask.box();
     for (int y = 0; y < box.height(); y++) {

@@ -16,8 +16,7 @@ import org.ablebatch.core.reading.AreaShrink;
  * @param lab OKLab, on the grid
  * @param cover coverage 0..1, on the grid
  */
-record Window(
-    Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes lab, float[] cover) {
+record Window(Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes lab, float[] cover) {
   private static final float CLEAR = 0.02f;
   private static final float SOLID = 0.98f;
 
@@ -88,8 +87,7 @@ record Window(
   float[] sure(boolean solid, float away, float[] apart) {
     boolean[] not = new boolean[cover.length];
     for (int i = 0; i < not.length; i++) {
-      not[i] =
-          (solid ? cover[i] < SOLID : cover[i] > CLEAR) || apart != null && apart[i] > CLEAR;
+      not[i] = (solid ? cover[i] < SOLID : cover[i] > CLEAR) || apart != null && apart[i] > CLEAR;
     }
     float[] distance = Distance.to(not, width(), height());
     float[] out = new float[not.length];

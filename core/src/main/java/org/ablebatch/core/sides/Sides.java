@@ -42,10 +42,7 @@ public record Sides(BehindReader behind, float[] shade, float[] other, float[] e
     likeness(lab, behind, shade, other);
     float[] odds = odds(lab, inside, removed);
     return new Sides(
-        behind,
-        shade,
-        other,
-        evidence(behind.spread(), other, odds, lab.width(), lab.height()));
+        behind, shade, other, evidence(behind.spread(), other, odds, lab.width(), lab.height()));
   }
 
   private static void likeness(ColorPlanes lab, BehindReader behind, float[] shade, float[] other) {

@@ -9,6 +9,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.zip.CRC32;
+import org.ablebatch.core.mend.BrushEdit;
+import org.ablebatch.core.mend.Edit;
+import org.ablebatch.core.mend.Mender;
+import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
@@ -34,24 +38,27 @@ class SharedStrokesTest {
     Picture picture = new Picture(WIDTH, HEIGHT, argb);
 
     Cutout mended =
-        EditReplay.replay(picture, new Cutout(Matte.filled(WIDTH, HEIGHT, 140), picture), edits);
+        new Mender(null)
+            .replay(picture, new Cutout(Matte.filled(WIDTH, HEIGHT, 140), picture), edits);
 
     CRC32 crc = new CRC32();
     crc.update(mended.matte().coverage());
     assertThat(String.format(Locale.ROOT, "%08x", crc.getValue())).isEqualTo(MATTE_CRC);
   }
 
-  private static BrushStroke stroke(String line) {
+  private static BrushEdit stroke(String line) {
     String[] words = line.split(" ");
     List<StrokePoint> points = new ArrayList<>();
     for (int i = 4; i < words.length; i += 2) {
       points.add(new StrokePoint(Double.parseDouble(words[i]), Double.parseDouble(words[i + 1])));
     }
-    return new BrushStroke(
-        BrushStroke.Mode.valueOf(words[0].toUpperCase(Locale.ROOT)),
-        Double.parseDouble(words[1]),
-        Double.parseDouble(words[2]),
-        Double.parseDouble(words[3]),
-        points);
+    return new BrushEdit(
+        Mode.valueOf(words[0].toUpperCase(Locale.ROOT)),
+        false,
+        new Stroke(
+            Double.parseDouble(words[1]),
+            Double.parseDouble(words[2]),
+            Double.parseDouble(words[3]),
+            points));
   }
 }

@@ -257,6 +257,11 @@ public class CutoutVersion {
     return photo.originalBlob().equals(sourceBlob) && Objects.equals(crop(), photo.crop());
   }
 
+  /** True when both were made of the same part of the same photograph. */
+  public boolean isOfTheSameAs(CutoutVersion other) {
+    return Objects.equals(sourceBlob, other.sourceBlob) && Objects.equals(crop(), other.crop());
+  }
+
   public Instant createdAt() {
     return createdAt;
   }

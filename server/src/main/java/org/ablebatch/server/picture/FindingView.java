@@ -28,7 +28,7 @@ public record FindingView(
     String sentence) {
   private static final double HUNDRED = 100;
 
-  static FindingView of(Finding finding) {
+  public static FindingView of(Finding finding) {
     return new FindingView(
         finding.kind().wireName(),
         finding.kind().label(),

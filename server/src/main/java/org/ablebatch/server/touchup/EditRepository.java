@@ -5,7 +5,8 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface EditRepository extends JpaRepository<EditRow, Long> {
-  List<EditRow> findByPhotoIdAndBaseVersionIdOrderById(long photoId, long baseVersionId);
+  List<EditRow> findByPhotoIdAndBaseVersionIdOrderByPositionAscIdAsc(
+      long photoId, long baseVersionId);
 
   Optional<EditRow> findByPhotoIdAndClientKey(long photoId, String clientKey);
 }

@@ -18,6 +18,7 @@ class EditRow {
 
   private long photoId;
   private long baseVersionId;
+  private int position;
 
   @Column(columnDefinition = "CHAR(36)")
   private String clientKey;
@@ -27,8 +28,10 @@ class EditRow {
   @Column(columnDefinition = "MEDIUMTEXT")
   private String data;
 
+  private int revision;
   private boolean enabled;
   private boolean undone;
+  private String problem;
   private Instant createdAt;
 
   protected EditRow() {}
@@ -36,12 +39,14 @@ class EditRow {
   EditRow(
       long photoId,
       long baseVersionId,
+      int position,
       String clientKey,
       String kind,
       String data,
       Instant createdAt) {
     this.photoId = photoId;
     this.baseVersionId = baseVersionId;
+    this.position = position;
     this.clientKey = clientKey;
     this.kind = kind;
     this.data = data;
@@ -61,6 +66,26 @@ class EditRow {
     return data;
   }
 
+  /** Other settings for the same edit, such as a hint that was moved. */
+  void change(String newData) {
+    data = newData;
+    revision++;
+    problem = null;
+  }
+
+  /** Tells apart what an edit was and what it is now. */
+  int revision() {
+    return revision;
+  }
+
+  int position() {
+    return position;
+  }
+
+  void moveTo(int place) {
+    position = place;
+  }
+
   boolean isEnabled() {
     return enabled;
   }
@@ -75,6 +100,21 @@ class EditRow {
 
   void setUndone(boolean value) {
     undone = value;
+  }
+
+  /** True when it shows in the cutout. */
+  boolean counts() {
+    return enabled && !undone;
+  }
+
+  /** Why it could not be carried out; null = it was, or nobody has tried. */
+  String problem() {
+    return problem;
+  }
+
+  void failed(String sentence) {
+    problem = sentence;
+    enabled = false;
   }
 
   long photoId() {

@@ -4,64 +4,135 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.ablebatch.server.picture.PictureView;
+import org.ablebatch.server.problem.BadInput;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
+/**
+ * The list of edits of a picture. Every answer is the whole list; {@code since} names the state
+ * whose pixels the asker has, and the answer says where they differ now.
+ */
 @RestController
 @RequestMapping("/api/v1/pictures/{id}")
 class TouchUpController {
   private final TouchUpService touchUp;
+  private final EditBook book;
 
-  TouchUpController(TouchUpService touchUp) {
+  TouchUpController(TouchUpService touchUp, EditBook book) {
     this.touchUp = touchUp;
+    this.book = book;
   }
 
-  record NewEdit(@NotNull @Size(min = 8, max = 36) String clientKey, @NotNull BrushData brush) {}
+  /**
+   * @param baseVersionId over which cutout it was made; null = the current one
+   */
+  record NewEdit(
+      @NotNull @Size(min = 8, max = 36) String clientKey,
+      @NotNull EditData edit,
+      Long baseVersionId) {}
 
-  record EditSwitch(boolean enabled) {}
+  /**
+   * What changes of an edit; what is null stays.
+   *
+   * @param place from 0, the first that is carried out
+   */
+  record EditChange(Boolean enabled, Integer place, EditData edit) {}
+
+  /**
+   * @param versionId a cutout that the picture had before
+   */
+  record Base(Long versionId) {}
 
   @GetMapping("/edits")
-  EditList list(@PathVariable long id) {
-    return touchUp.list(id);
+  EditList list(@PathVariable long id, @RequestParam(required = false) String since) {
+    return touchUp.list(id, since);
   }
 
   @PostMapping("/edits")
   @ResponseStatus(HttpStatus.CREATED)
-  EditList add(@PathVariable long id, @Valid @RequestBody NewEdit edit) {
-    return touchUp.add(id, edit.clientKey(), edit.brush());
+  EditList add(
+      @PathVariable long id,
+      @RequestParam(required = false) String since,
+      @Valid @RequestBody NewEdit edit) {
+    return touchUp.add(id, edit.baseVersionId(), edit.clientKey(), edit.edit(), since);
   }
 
   @PostMapping("/edits/undo")
-  EditList undo(@PathVariable long id) {
-    return touchUp.undo(id);
+  EditList undo(@PathVariable long id, @RequestParam(required = false) String since) {
+    book.undo(id);
+    return touchUp.list(id, since);
   }
 
   @PostMapping("/edits/redo")
-  EditList redo(@PathVariable long id) {
-    return touchUp.redo(id);
+  EditList redo(@PathVariable long id, @RequestParam(required = false) String since) {
+    book.redo(id);
+    return touchUp.list(id, since);
   }
 
   @PatchMapping("/edits/{editId}")
-  EditList setEnabled(
-      @PathVariable long id, @PathVariable long editId, @RequestBody EditSwitch change) {
-    return touchUp.setEnabled(id, editId, change.enabled());
+  EditList change(
+      @PathVariable long id,
+      @PathVariable long editId,
+      @RequestParam(required = false) String since,
+      @RequestBody EditChange change) {
+    if (change.edit() != null) {
+      EditReading.edit(change.edit());
+      book.change(id, editId, change.edit());
+    }
+    if (change.place() != null) {
+      book.move(id, editId, change.place());
+    }
+    if (change.enabled() != null) {
+      book.setEnabled(id, editId, change.enabled());
+    }
+    return touchUp.list(id, since);
+  }
+
+  @DeleteMapping("/edits/{editId}")
+  EditList delete(
+      @PathVariable long id,
+      @PathVariable long editId,
+      @RequestParam(required = false) String since) {
+    book.delete(id, editId);
+    return touchUp.list(id, since);
   }
 
   @DeleteMapping("/edits")
-  EditList backToAutomatic(@PathVariable long id) {
-    return touchUp.backToAutomatic(id);
+  EditList backToAutomatic(@PathVariable long id, @RequestParam(required = false) String since) {
+    book.backToAutomatic(id);
+    return touchUp.list(id, since);
+  }
+
+  /** Goes on from a cutout that the picture had before it was cut again, with the edits over it. */
+  @PostMapping("/edits/base")
+  EditList goOnFrom(@PathVariable long id, @RequestBody Base base) {
+    if (base.versionId() == null) {
+      throw new BadInput("versionId", "From which cutout?");
+    }
+    book.goOnFrom(id, base.versionId());
+    return touchUp.list(id, null);
   }
 
   @PostMapping("/touch-up/done")
   PictureView done(@PathVariable long id) {
     return touchUp.done(id);
+  }
+
+  @ExceptionHandler
+  ProblemDetail cutMeanwhile(CutMeanwhile e) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+    problem.setProperty("cutMeanwhile", true);
+    return problem;
   }
 }

@@ -1,4 +1,4 @@
-package org.ablebatch.core.stroke;
+package org.ablebatch.core.mend;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -10,10 +10,12 @@ import java.util.Random;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
-import org.ablebatch.core.stroke.BrushStroke.Mode;
+import org.ablebatch.core.stroke.Stroke;
+import org.ablebatch.core.stroke.StrokePoint;
 import org.junit.jupiter.api.Test;
 
-class EditReplayTest {
+class BrushTest {
+  private static final Mender MENDER = new Mender(null);
   private static final int SIDE = 60;
   private static final int ORIGINAL = 0xFF306090;
   private static final int CLEANED = 0xFFC02010;
@@ -38,8 +40,8 @@ class EditReplayTest {
 
   @Test
   void strengthIsReachedAndNotPassedWithinOneStroke() {
-    BrushStroke scrubbing =
-        new BrushStroke(
+    BrushEdit scrubbing =
+        stroke(
             Mode.ERASE,
             16,
             0.5,
@@ -55,7 +57,7 @@ class EditReplayTest {
 
   @Test
   void twoStrokesAddUp() {
-    BrushStroke half = stroke(Mode.ERASE, 16, 0, 0.5, 30, 30);
+    BrushEdit half = stroke(Mode.ERASE, 16, 0, 0.5, 30, 30);
 
     assertThat(replay(255, half, half).matte().at(30, 30)).isBetween(63, 64);
   }
@@ -66,9 +68,8 @@ class EditReplayTest {
     for (int i = 0; i <= 32; i++) {
       dense.add(new StrokePoint(10 + i, 20 + i / 2.0));
     }
-    BrushStroke coarse =
-        new BrushStroke(Mode.ERASE, 9, 0.7, 0.9, List.of(dense.get(0), dense.get(32)));
-    BrushStroke fine = new BrushStroke(Mode.ERASE, 9, 0.7, 0.9, dense);
+    BrushEdit coarse = stroke(Mode.ERASE, 9, 0.7, 0.9, List.of(dense.get(0), dense.get(32)));
+    BrushEdit fine = stroke(Mode.ERASE, 9, 0.7, 0.9, dense);
 
     byte[] a = replay(255, coarse).matte().coverage();
     byte[] b = replay(255, fine).matte().coverage();
@@ -103,7 +104,7 @@ class EditReplayTest {
     List<Edit> edits = new ArrayList<>();
     for (int i = 0; i < 25; i++) {
       edits.add(
-          new BrushStroke(
+          stroke(
               random.nextBoolean() ? Mode.ERASE : Mode.RESTORE,
               1 + random.nextInt(40),
               random.nextDouble(),
@@ -114,8 +115,8 @@ class EditReplayTest {
     }
     Cutout base = base(90);
 
-    Cutout once = EditReplay.replay(original(), base, edits);
-    Cutout twice = EditReplay.replay(original(), base, edits);
+    Cutout once = MENDER.replay(original(), base, edits);
+    Cutout twice = MENDER.replay(original(), base, edits);
 
     assertThat(once.matte().coverage()).isEqualTo(twice.matte().coverage());
     assertThat(once.colours().argb()).isEqualTo(twice.colours().argb());
@@ -131,13 +132,18 @@ class EditReplayTest {
         .hasMessageContaining("finite");
   }
 
-  private static BrushStroke stroke(
+  private static BrushEdit stroke(
       Mode mode, double size, double softness, double strength, double x, double y) {
-    return new BrushStroke(mode, size, softness, strength, List.of(new StrokePoint(x, y)));
+    return stroke(mode, size, softness, strength, List.of(new StrokePoint(x, y)));
+  }
+
+  private static BrushEdit stroke(
+      Mode mode, double size, double softness, double strength, List<StrokePoint> points) {
+    return new BrushEdit(mode, false, new Stroke(size, softness, strength, points));
   }
 
   private static Cutout replay(int coverage, Edit... edits) {
-    return EditReplay.replay(original(), base(coverage), List.of(edits));
+    return MENDER.replay(original(), base(coverage), List.of(edits));
   }
 
   private static Cutout base(int coverage) {

@@ -1,0 +1,85 @@
+package org.ablebatch.server.bench;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.ablebatch.core.cut.Cutter;
+import org.ablebatch.core.mend.Means;
+import org.ablebatch.core.mend.Mender;
+import org.ablebatch.core.mend.NothingThere;
+import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.server.picture.CutoutFiles;
+import org.ablebatch.server.picture.CutoutVersion;
+import org.ablebatch.server.picture.CutoutVersionRepository;
+import org.springframework.stereotype.Component;
+
+/** The pictures that lie on benches; the one that was longest untouched makes room for the next. */
+@Component
+public class Benches {
+  private static final int SHARE_OF_MEMORY = 4;
+
+  private final CutoutFiles files;
+  private final CutoutVersionRepository versions;
+  private final Cutter cutter;
+  private final Map<Long, Bench> byBase = new LinkedHashMap<>(16, 0.75f, true);
+  private final Map<Long, Object> laying = new java.util.concurrent.ConcurrentHashMap<>();
+
+  Benches(CutoutFiles files, CutoutVersionRepository versions, Cutter cutter) {
+    this.files = files;
+    this.versions = versions;
+    this.cutter = cutter;
+  }
+
+  /** The bench of edits over a version; null when none is laid. */
+  public Bench known(long baseVersionId) {
+    synchronized (byBase) {
+      return byBase.get(baseVersionId);
+    }
+  }
+
+  /** The same, laid if need be: that takes as long as reading the picture does. */
+  public Bench of(CutoutVersion base) {
+    Bench known = known(base.id());
+    if (known != null) {
+      return known;
+    }
+    synchronized (laying.computeIfAbsent(base.id(), id -> new Object())) {
+      Bench meanwhile = known(base.id());
+      Bench bench = meanwhile == null ? lay(base) : meanwhile;
+      laying.remove(base.id());
+      return bench;
+    }
+  }
+
+  private Bench lay(CutoutVersion base) {
+    Picture original = files.original(base);
+    Mender mender = new Mender(new Means(cutter, id -> version(id, base, original)));
+    Bench bench = new Bench(base.id(), original, () -> files.cutout(original, base), mender);
+    synchronized (byBase) {
+      byBase.put(base.id(), bench);
+      makeRoom(base.id());
+    }
+    return bench;
+  }
+
+  private Cutout version(long id, CutoutVersion base, Picture original) {
+    CutoutVersion other = versions.findById(id).orElse(null);
+    if (other == null || other.photoId() != base.photoId() || !other.isOfTheSameAs(base)) {
+      throw new NothingThere("The version to take from is not one of this photograph");
+    }
+    return files.cutout(original, other);
+  }
+
+  private void makeRoom(long but) {
+    long most = Runtime.getRuntime().maxMemory() / SHARE_OF_MEMORY;
+    long held = byBase.values().stream().mapToLong(Bench::bytes).sum();
+    var oldest = byBase.entrySet().iterator();
+    while (held > most && oldest.hasNext()) {
+      var entry = oldest.next();
+      if (entry.getKey() != but) {
+        held -= entry.getValue().bytes();
+        oldest.remove();
+      }
+    }
+  }
+}

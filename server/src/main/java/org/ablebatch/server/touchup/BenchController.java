@@ -1,0 +1,159 @@
+package org.ablebatch.server.touchup;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.finding.Inspector;
+import org.ablebatch.core.mend.NothingThere;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.stroke.StrokePoint;
+import org.ablebatch.server.bench.Bench;
+import org.ablebatch.server.bench.Benches;
+import org.ablebatch.server.picture.FindingView;
+import org.ablebatch.server.picture.PhotoService;
+import org.ablebatch.server.problem.Conflict;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * What lies on the bench, tile by tile: level 0 is full size, every further one half of it. Pixels
+ * are bytes of red, green, blue and coverage in turn, row by row, not premultiplied, so that the
+ * browser's brush starts from the very values that the server has.
+ */
+@RestController
+@RequestMapping("/api/v1/pictures/{id}/bench")
+class BenchController {
+  static final int TILE_PX = 512;
+  private static final String STATE = "X-State";
+  private static final CacheControl FOR_GOOD =
+      CacheControl.maxAge(Duration.ofDays(1)).cachePrivate().immutable();
+
+  private final TouchUpService touchUp;
+  private final Benches benches;
+  private final PhotoService photos;
+
+  BenchController(TouchUpService touchUp, Benches benches, PhotoService photos) {
+    this.touchUp = touchUp;
+    this.benches = benches;
+    this.photos = photos;
+  }
+
+  /**
+   * An edit that is only being tried, and where it is looked at.
+   *
+   * @param x in pixels of the level
+   */
+  record Trial(EditData edit, int level, int x, int y, int width, int height) {}
+
+  @GetMapping("/{base}/photograph/{level}/{column}/{row}")
+  ResponseEntity<byte[]> photograph(
+      @PathVariable long id,
+      @PathVariable long base,
+      @PathVariable int level,
+      @PathVariable int column,
+      @PathVariable int row) {
+    Bench bench = bench(id, base, null);
+    return bytes(bench.photograph(level, tile(column, row)), bench.state(), true);
+  }
+
+  /**
+   * @param state the state that is wanted; the answer's header says which it is
+   */
+  @GetMapping("/{base}/cutout/{level}/{column}/{row}")
+  ResponseEntity<byte[]> cutout(
+      @PathVariable long id,
+      @PathVariable long base,
+      @PathVariable int level,
+      @PathVariable int column,
+      @PathVariable int row,
+      @RequestParam String state) {
+    Bench bench = bench(id, base, state);
+    synchronized (bench) {
+      boolean asked = bench.state().equals(state);
+      return bytes(bench.cutout(level, tile(column, row)), bench.state(), asked);
+    }
+  }
+
+  /** A laid bench is taken as it is; only without one, or in another state, the list is read. */
+  private Bench bench(long photoId, long base, String state) {
+    Bench known = benches.known(base);
+    boolean enough = known != null && (state == null || known.state().equals(state));
+    return enough ? known : touchUp.bench(photoId);
+  }
+
+  private static Rect tile(int column, int row) {
+    return new Rect(column * TILE_PX, row * TILE_PX, TILE_PX, TILE_PX);
+  }
+
+  /** How a part would look after one more edit. */
+  @PostMapping("/preview")
+  ResponseEntity<byte[]> preview(@PathVariable long id, @RequestBody Trial trial) {
+    Bench bench = touchUp.bench(id);
+    try {
+      Picture seen =
+          bench.preview(
+              EditReading.edit(trial.edit()),
+              trial.level(),
+              new Rect(trial.x(), trial.y(), trial.width(), trial.height()));
+      return bytes(seen, bench.state(), false);
+    } catch (NothingThere e) {
+      throw new Conflict(e.getMessage() + ".");
+    }
+  }
+
+  /** A line along the photograph's edges, x and y in turn. */
+  @GetMapping("/edge-path")
+  List<Double> edgePath(
+      @PathVariable long id,
+      @RequestParam double fromX,
+      @RequestParam double fromY,
+      @RequestParam double toX,
+      @RequestParam double toY) {
+    List<Double> line = new ArrayList<>();
+    for (StrokePoint p :
+        touchUp.bench(id).edgeBetween(new StrokePoint(fromX, fromY), new StrokePoint(toX, toY))) {
+      line.add(p.x());
+      line.add(p.y());
+    }
+    return line;
+  }
+
+  /** Looks the cutout over as it is now; nothing is kept. */
+  @GetMapping("/findings")
+  List<FindingView> findings(@PathVariable long id) {
+    Bench bench = touchUp.bench(id);
+    Method method = Method.ofWireName(photos.version(bench.baseVersionId()).method());
+    return Inspector.inspect(bench.original(), bench.cutout(), Expectations.of(method)).stream()
+        .filter(Finding::isSerious)
+        .map(FindingView::of)
+        .toList();
+  }
+
+  private static ResponseEntity<byte[]> bytes(Picture picture, String state, boolean forGood) {
+    byte[] out = new byte[4 * picture.argb().length];
+    for (int i = 0; i < picture.argb().length; i++) {
+      int argb = picture.argb()[i];
+      out[4 * i] = (byte) (argb >> 16);
+      out[4 * i + 1] = (byte) (argb >> 8);
+      out[4 * i + 2] = (byte) argb;
+      out[4 * i + 3] = (byte) (argb >>> 24);
+    }
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .cacheControl(forGood ? FOR_GOOD : CacheControl.noStore())
+        .header(STATE, state)
+        .body(out);
+  }
+}

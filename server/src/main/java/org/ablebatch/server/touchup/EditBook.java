@@ -1,0 +1,207 @@
+package org.ablebatch.server.touchup;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.function.Consumer;
+import org.ablebatch.core.line.PictureState;
+import org.ablebatch.server.bench.Bench;
+import org.ablebatch.server.picture.CutoutVersion;
+import org.ablebatch.server.picture.CutoutVersion.Maker;
+import org.ablebatch.server.picture.Photo;
+import org.ablebatch.server.picture.PhotoService;
+import org.ablebatch.server.problem.Conflict;
+import org.ablebatch.server.problem.NotFound;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The list of edits of every picture, as the database keeps it; no pixels. */
+@Component
+class EditBook {
+  private static final int LONGEST_PROBLEM = 400;
+
+  private final EditRepository edits;
+  private final PhotoService photoService;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  EditBook(EditRepository edits, PhotoService photoService, JsonMapper json, Clock clock) {
+    this.edits = edits;
+    this.photoService = photoService;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** The edits over a cutout, in the order in which they are carried out. */
+  record Page(CutoutVersion base, List<EditRow> rows) {}
+
+  @Transactional(readOnly = true)
+  public Page page(long photoId) {
+    CutoutVersion base = base(photoId);
+    return new Page(base, rows(photoId, base));
+  }
+
+  /**
+   * Keeps one more edit. What was undone before it can no longer come again.
+   *
+   * @param baseVersionId over which cutout it was made; null = the current one
+   * @param clientKey chosen by the browser, so that an edit that is sent twice is kept once
+   */
+  @Transactional
+  public void add(long photoId, Long baseVersionId, String clientKey, EditData data) {
+    Photo photo = lockInTouchUp(photoId);
+    CutoutVersion base = base(photoId);
+    if (edits.findByPhotoIdAndClientKey(photoId, clientKey).isPresent()) {
+      return;
+    }
+    if (baseVersionId != null && !baseVersionId.equals(base.id())) {
+      throw new CutMeanwhile(photo.fileName());
+    }
+    List<EditRow> rows = rows(photoId, base);
+    edits.deleteAll(rows.stream().filter(EditRow::isUndone).toList());
+    int last = rows.stream().mapToInt(EditRow::position).max().orElse(0);
+    edits.save(
+        new EditRow(
+            photoId,
+            base.id(),
+            last + 1,
+            clientKey,
+            EditReading.kind(data),
+            json.writeValueAsString(data),
+            clock.instant()));
+    photo.editsChanged();
+  }
+
+  @Transactional
+  public void undo(long photoId) {
+    change(
+        photoId,
+        rows ->
+            rows.stream()
+                .filter(row -> !row.isUndone())
+                .reduce((first, second) -> second)
+                .ifPresent(row -> row.setUndone(true)));
+  }
+
+  @Transactional
+  public void redo(long photoId) {
+    change(
+        photoId,
+        rows ->
+            rows.stream()
+                .filter(EditRow::isUndone)
+                .findFirst()
+                .ifPresent(row -> row.setUndone(false)));
+  }
+
+  /** Undoes everything at once; redo brings the edits back one by one. */
+  @Transactional
+  public void backToAutomatic(long photoId) {
+    change(photoId, rows -> rows.forEach(row -> row.setUndone(true)));
+  }
+
+  @Transactional
+  public void setEnabled(long photoId, long editId, boolean enabled) {
+    change(photoId, rows -> find(rows, editId).setEnabled(enabled));
+  }
+
+  @Transactional
+  public void delete(long photoId, long editId) {
+    change(photoId, rows -> edits.delete(find(rows, editId)));
+  }
+
+  /** Other settings for an edit, such as a hint that was moved. */
+  @Transactional
+  public void change(long photoId, long editId, EditData data) {
+    change(photoId, rows -> find(rows, editId).change(json.writeValueAsString(data)));
+  }
+
+  /**
+   * @param place from 0, the first that is carried out
+   */
+  @Transactional
+  public void move(long photoId, long editId, int place) {
+    change(
+        photoId,
+        rows -> {
+          List<EditRow> order = new java.util.ArrayList<>(rows);
+          EditRow moved = find(rows, editId);
+          order.remove(moved);
+          order.add(Math.max(0, Math.min(order.size(), place)), moved);
+          for (int k = 0; k < order.size(); k++) {
+            order.get(k).moveTo(k + 1);
+          }
+        });
+  }
+
+  /** Switches edits off that could not be carried out, with the reason. */
+  @Transactional
+  public void failed(List<Bench.Failure> failures) {
+    for (Bench.Failure failure : failures) {
+      String sentence = failure.sentence();
+      edits
+          .findById(failure.id())
+          .ifPresent(
+              row ->
+                  row.failed(sentence.substring(0, Math.min(LONGEST_PROBLEM, sentence.length()))));
+    }
+  }
+
+  /** Takes an edit that came to nothing out again. */
+  @Transactional
+  public void forget(long photoId, String clientKey) {
+    edits.findByPhotoIdAndClientKey(photoId, clientKey).ifPresent(edits::delete);
+  }
+
+  /** Goes on from a cutout that the picture had before; the edits over it come again. */
+  @Transactional
+  public void goOnFrom(long photoId, long versionId) {
+    Photo photo = lockInTouchUp(photoId);
+    CutoutVersion version = photoService.version(versionId);
+    if (version.photoId() != photoId || version.maker() == Maker.HAND || !version.isOf(photo)) {
+      throw new NotFound("cutout of this photograph with number", versionId);
+    }
+    photo.replaceVersion(version);
+    photo.editsChanged();
+  }
+
+  private void change(long photoId, Consumer<List<EditRow>> what) {
+    Photo photo = lockInTouchUp(photoId);
+    what.accept(rows(photoId, base(photoId)));
+    photo.editsChanged();
+  }
+
+  private static EditRow find(List<EditRow> rows, long editId) {
+    return rows.stream()
+        .filter(row -> row.id() == editId)
+        .findFirst()
+        .orElseThrow(() -> new NotFound("edit of this picture with number", editId));
+  }
+
+  private Photo lockInTouchUp(long photoId) {
+    Photo photo = photoService.lock(photoId);
+    if (photo.state() != PictureState.IN_TOUCH_UP) {
+      throw new Conflict(
+          "“%s” is not in touch-up any more (it is now: %s). Send it to Touch-up again to go on."
+              .formatted(photo.fileName(), photo.state().wireName().replace('-', ' ')));
+    }
+    return photo;
+  }
+
+  /** The cutout that the current version is, or was mended from. */
+  private CutoutVersion base(long photoId) {
+    CutoutVersion current = photoService.row(photoId).version();
+    if (current == null) {
+      throw new NotFound("cutout yet for picture", photoId);
+    }
+    return current.maker() == Maker.HAND ? photoService.version(current.baseVersionId()) : current;
+  }
+
+  private List<EditRow> rows(long photoId, CutoutVersion base) {
+    return edits.findByPhotoIdAndBaseVersionIdOrderByPositionAscIdAsc(photoId, base.id());
+  }
+
+  EditData data(EditRow row) {
+    return json.readValue(row.data(), EditData.class);
+  }
+}

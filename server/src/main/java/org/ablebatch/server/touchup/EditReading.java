@@ -1,0 +1,182 @@
+package org.ablebatch.server.touchup;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.ablebatch.core.area.Area;
+import org.ablebatch.core.area.Shape;
+import org.ablebatch.core.hint.Hint;
+import org.ablebatch.core.mend.AreaEdit;
+import org.ablebatch.core.mend.BrushEdit;
+import org.ablebatch.core.mend.EdgeEdit;
+import org.ablebatch.core.mend.Edit;
+import org.ablebatch.core.mend.HintEdit;
+import org.ablebatch.core.mend.LimitedEdit;
+import org.ablebatch.core.mend.Mode;
+import org.ablebatch.core.mend.PickEdit;
+import org.ablebatch.core.mend.StrandEdit;
+import org.ablebatch.core.mend.SubjectEdit;
+import org.ablebatch.core.mend.TakeEdit;
+import org.ablebatch.core.mend.TraceEdit;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.stroke.Stroke;
+import org.ablebatch.core.stroke.StrokePoint;
+import org.ablebatch.server.touchup.EditData.AreaData;
+import org.ablebatch.server.touchup.EditData.EdgeData;
+import org.ablebatch.server.touchup.EditData.PartData;
+import org.ablebatch.server.touchup.EditData.SampleData;
+
+/** From what came over the wire to core's edits; what is wrong with it is said in a sentence. */
+final class EditReading {
+  static final String BRUSH = "brush";
+
+  private EditReading() {}
+
+  /**
+   * @throws IllegalArgumentException with a sentence for a person
+   */
+  static Edit edit(EditData data) {
+    Edit edit = alone(data);
+    return data.within() == null ? edit : new LimitedEdit(area(data.within()), edit);
+  }
+
+  static String kind(EditData data) {
+    return data.kind() == null ? BRUSH : data.kind();
+  }
+
+  private static Edit alone(EditData data) {
+    return switch (kind(data)) {
+      case BRUSH ->
+          new BrushEdit(mode(data.mode()), Boolean.TRUE.equals(data.edgeAware()), stroke(data));
+      case "strand" -> new StrandEdit(stroke(data));
+      case "pick" -> pick(data);
+      case "area" -> new AreaEdit(mode(data.mode()), area(data.area()));
+      case "hint" ->
+          new HintEdit(
+              new Hint(hint(data.mode()), number(data.sizePx(), "sizePx"), way(data.points())));
+      case "trace" ->
+          new TraceEdit(
+              way(data.points()),
+              number(data.fromPx(), "fromPx"),
+              number(data.toPx(), "toPx"),
+              orElse(data.softness(), 0),
+              orElse(data.strength(), 1),
+              rgb(data.colour()));
+      case "edge" -> edge(data.edge());
+      case "take" -> new TakeEdit(required(data.versionId(), "versionId"), area(data.area()));
+      case "subject" -> new SubjectEdit(mode(data.mode()), box(data.box()));
+      default -> throw new IllegalArgumentException("There is no edit of this kind");
+    };
+  }
+
+  private static Stroke stroke(EditData data) {
+    return new Stroke(
+        number(data.sizePx(), "sizePx"),
+        orElse(data.softness(), 0),
+        orElse(data.strength(), 1),
+        way(data.points()));
+  }
+
+  private static PickEdit pick(EditData data) {
+    List<PickEdit.Sample> samples = new ArrayList<>();
+    for (SampleData sample : required(data.samples(), "samples")) {
+      samples.add(
+          new PickEdit.Sample(
+              number(sample.x(), "x"),
+              number(sample.y(), "y"),
+              number(sample.tolerance(), "tolerance"),
+              Boolean.TRUE.equals(sample.subtract())));
+    }
+    return new PickEdit(
+        mode(data.mode()),
+        samples,
+        Boolean.TRUE.equals(data.everywhere()),
+        Boolean.TRUE.equals(data.inverted()));
+  }
+
+  private static EdgeEdit edge(EdgeData data) {
+    EdgeData edge = required(data, "edge");
+    return new EdgeEdit(
+        orElse(edge.hazeBelow(), 0),
+        orElse(edge.closePx(), 0),
+        orElse(edge.openPx(), 0),
+        orElse(edge.smoothPx(), 0),
+        orElse(edge.growPx(), 0),
+        orElse(edge.firmness(), 0),
+        orElse(edge.featherPx(), 0),
+        Boolean.TRUE.equals(edge.hard()),
+        orElse(edge.clean(), 0));
+  }
+
+  private static Area area(AreaData data) {
+    List<Area.Part> parts = new ArrayList<>();
+    for (PartData part : required(required(data, "area").parts(), "parts")) {
+      parts.add(
+          new Area.Part(
+              named(Area.Joining.class, part.joining(), "An area adds, subtracts or intersects"),
+              new Shape(
+                  named(Shape.Kind.class, part.shape(), "A shape is a box, ellipse or outline"),
+                  way(part.points()))));
+    }
+    return new Area(parts, Boolean.TRUE.equals(data.inverted()), orElse(data.featherPx(), 0));
+  }
+
+  private static Rect box(List<Integer> box) {
+    if (box == null || box.size() != 4 || box.contains(null)) {
+      throw new IllegalArgumentException("A box is x, y, width and height");
+    }
+    return new Rect(box.get(0), box.get(1), box.get(2), box.get(3));
+  }
+
+  static List<StrokePoint> way(List<Double> points) {
+    if (points == null || points.size() < 2 || points.size() % 2 != 0 || points.contains(null)) {
+      throw new IllegalArgumentException("Points are pairs of x and y");
+    }
+    List<StrokePoint> way = new ArrayList<>();
+    for (int i = 0; i < points.size(); i += 2) {
+      way.add(new StrokePoint(points.get(i), points.get(i + 1)));
+    }
+    return way;
+  }
+
+  private static Mode mode(String name) {
+    return named(Mode.class, name, "An edit erases or restores");
+  }
+
+  private static Hint.Kind hint(String name) {
+    return named(Hint.Kind.class, name, "A hint says subject, backdrop or mixed");
+  }
+
+  private static Integer rgb(String colour) {
+    if (colour == null) {
+      return null;
+    }
+    if (!colour.matches("#[0-9A-Fa-f]{6}")) {
+      throw new IllegalArgumentException("A colour is written #RRGGBB");
+    }
+    return Integer.parseInt(colour.substring(1), 16);
+  }
+
+  private static <E extends Enum<E>> E named(Class<E> type, String name, String otherwise) {
+    try {
+      return Enum.valueOf(type, name == null ? "" : name.toUpperCase(Locale.ROOT));
+    } catch (IllegalArgumentException e) {
+      throw new IllegalArgumentException(otherwise, e);
+    }
+  }
+
+  private static double number(Double value, String name) {
+    return required(value, name);
+  }
+
+  private static double orElse(Double value, double otherwise) {
+    return value == null ? otherwise : value;
+  }
+
+  private static <T> T required(T value, String name) {
+    if (value == null) {
+      throw new IllegalArgumentException("This edit needs “" + name + "”");
+    }
+    return value;
+  }
+}
