@@ -4,6 +4,7 @@ import org.ablebatch.bench.accuracy.AccuracyCommand;
 import org.ablebatch.bench.accuracy.CalibrationCommand;
 import org.ablebatch.bench.faults.FaultsCommand;
 import org.ablebatch.bench.load.LoadCommand;
+import org.ablebatch.bench.mending.MendingCommand;
 import org.ablebatch.bench.speed.SpeedCommand;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -18,7 +19,8 @@ import picocli.CommandLine.Command;
       SpeedCommand.class,
       LoadCommand.class,
       FaultsCommand.class,
-      CalibrationCommand.class
+      CalibrationCommand.class,
+      MendingCommand.class
     })
 public final class Bench {
   Bench() {}

@@ -5,7 +5,7 @@ import java.util.Set;
 import org.ablebatch.core.finding.FindingKind;
 
 /** What can be wrong, how it is planted, and as what it may be found. */
-enum Fault {
+public enum Fault {
   ISLAND("an island of backdrop", MatteFaults::island, FindingKind.LEFTOVER),
   LIMB("a part cut off", MatteFaults::limb, FindingKind.MISSING_PART),
   HOLE("a hole in the subject", MatteFaults::hole, FindingKind.SUSPICIOUS_HOLE),
@@ -41,7 +41,7 @@ enum Fault {
     this.kinds = Set.of(kinds);
   }
 
-  String words() {
+  public String words() {
     return words;
   }
 
@@ -50,7 +50,7 @@ enum Fault {
   }
 
   /** Some subjects are cut off by the frame from the start. */
-  boolean isThereAlready(Good good) {
+  public boolean isThereAlready(Good good) {
     if (this != FRAME) {
       return false;
     }
@@ -66,7 +66,7 @@ enum Fault {
     return touched > 0;
   }
 
-  Planted plant(Good good, String name) {
+  public Planted plant(Good good, String name) {
     return planter.plant(good, new Random(31L * name.hashCode() + ordinal()));
   }
 }

@@ -15,12 +15,12 @@ import org.ablebatch.core.raster.PushPull;
  * @param inside pixels from the backdrop, for every pixel of the subject
  * @param outside pixels from the subject, for every pixel of the backdrop
  */
-record Good(
+public record Good(
     Picture photograph, Cutout cutout, ColorPlanes behind, float[] inside, float[] outside) {
   private static final int HALF = 128;
   private static final float LEAST_COVER = 0.1f;
 
-  static Good of(Picture photograph, Matte truth) {
+  public static Good of(Picture photograph, Matte truth) {
     int w = photograph.width();
     int h = photograph.height();
     int n = w * h;
@@ -70,11 +70,11 @@ record Good(
     return out;
   }
 
-  int width() {
+  public int width() {
     return photograph.width();
   }
 
-  int height() {
+  public int height() {
     return photograph.height();
   }
 

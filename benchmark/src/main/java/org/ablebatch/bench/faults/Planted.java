@@ -10,4 +10,4 @@ import org.ablebatch.core.raster.Rect;
  * @param photograph some faults are in the photograph
  * @param place where, in pixels
  */
-record Planted(Picture photograph, Cutout cutout, Rect place) {}
+public record Planted(Picture photograph, Cutout cutout, Rect place) {}

@@ -12,9 +12,17 @@ import org.ablebatch.core.raster.ColorPlanes;
  * @param behind the backdrop, carried across what is not known to be backdrop
  * @param shade the pixel's place on the ray from black through the backdrop's colour; 1 = as lit
  * @param other how far from the backdrop and its shadows, in multiples of what is tolerated
+ * @param inSubject how often the subject has the pixel's colour, as a share of its pixels
+ * @param odds log odds of the subject's colours over the backdrop's, by how often each has them
  * @param evidence above 0 like the subject, below 0 like the backdrop, within -2..2
  */
-public record Sides(BehindReader behind, float[] shade, float[] other, float[] evidence) {
+public record Sides(
+    BehindReader behind,
+    float[] shade,
+    float[] other,
+    float[] inSubject,
+    float[] odds,
+    float[] evidence) {
   private static final float OFF_RAY = 0.018f;
   private static final float OFF_RAY_SPREADS = 3f;
   private static final float SHADOW_TINT = 0.07f;
@@ -40,9 +48,16 @@ public record Sides(BehindReader behind, float[] shade, float[] other, float[] e
     float[] shade = new float[removed.length];
     float[] other = new float[removed.length];
     likeness(lab, behind, shade, other);
-    float[] odds = odds(lab, inside, removed);
-    return new Sides(
-        behind, shade, other, evidence(behind.spread(), other, odds, lab.width(), lab.height()));
+    int[] cells = ColourTable.cells(lab);
+    float[] subject = ColourTable.density(cells, inside);
+    float[] backdrop = ColourTable.density(cells, removed);
+    float[] inSubject = new float[cells.length];
+    float[] odds = new float[cells.length];
+    for (int i = 0; i < odds.length; i++) {
+      inSubject[i] = subject[cells[i]];
+      odds[i] = (float) Math.log((subject[cells[i]] + RARE) / (backdrop[cells[i]] + RARE));
+    }
+    return new Sides(behind, shade, other, inSubject, odds, evidence(behind.spread(), other, odds, lab.width(), lab.height()));
   }
 
   private static void likeness(ColorPlanes lab, BehindReader behind, float[] shade, float[] other) {
@@ -66,18 +81,6 @@ public record Sides(BehindReader behind, float[] shade, float[] other, float[] e
       shade[i] = s;
       other[i] = Math.max(off / allowed, Math.max(brighter, darker));
     }
-  }
-
-  private static float[] odds(ColorPlanes lab, float[] inside, float[] removed) {
-    int[] cells = ColourTable.cells(lab);
-    float[] subject = ColourTable.density(cells, inside);
-    float[] backdrop = ColourTable.density(cells, removed);
-    float[] out = new float[cells.length];
-    for (int i = 0; i < out.length; i++) {
-      int cell = cells[i];
-      out[i] = (float) Math.log((subject[cell] + RARE) / (backdrop[cell] + RARE));
-    }
-    return out;
   }
 
   private static float[] evidence(
