@@ -9,6 +9,8 @@ export class Refused extends Error {
     sentence: string,
     readonly status: number,
     readonly field?: string,
+    /** Says which conflict it is, where a station can help out of it. */
+    readonly kind?: string,
   ) {
     super(sentence)
   }
@@ -35,11 +37,13 @@ export function refusedBy(body: unknown, status: number): Refused {
   const problem = (typeof body === 'object' && body !== null ? body : {}) as {
     detail?: string
     field?: string
+    kind?: string
   }
   return new Refused(
     problem.detail ?? 'That did not work. What was saved is safe; try again.',
     status,
     problem.field,
+    problem.kind,
   )
 }
 

@@ -68,9 +68,10 @@ export type VersionComparison = Omit<Sent<Schemas['VersionComparison']>, 'region
 
 export type Quality = Omit<
   Sent<Schemas['Quality'], 'medianLookedMillis' | 'firstTimeRight'>,
-  'verdicts' | 'reasons' | 'hours'
+  'verdicts' | 'reasons' | 'reasonsLately' | 'hours'
 > & {
   verdicts: Record<string, number>
+  reasonsLately: Record<string, number>
   reasons: Record<string, number>
   hours: Sent<Schemas['QualityHour']>[]
 }
@@ -122,9 +123,20 @@ export type ActResult = { done: number; refused: Sent<Schemas['RefusedAct']>[] }
 export type TicketFile = Schemas['TicketFile']
 
 export type IntakeResult = Schemas['IntakeResult']
-export type Stroke = Sent<Schemas['BrushStroke']>
-export type Edit = Omit<Sent<Schemas['Edit']>, 'brush'> & { brush: Stroke }
-export type EditList = { baseVersionId: number; edits: Edit[] }
+export type EditData = Schemas['EditData']
+export type Area = { parts: AreaPart[]; inverted: boolean; featherPx: number }
+export type AreaPart = Required<Schemas['AreaPart']>
+export type EdgeSettings = Required<Schemas['EdgeSettings']>
+export type Edit = Omit<Sent<Schemas['Edit'], 'box' | 'problem'>, 'edit' | 'box'> & {
+  edit: EditData
+  box: SentBox | null
+}
+export type EditList = {
+  baseVersionId: number
+  state: string
+  changed: SentBox | null
+  edits: Edit[]
+}
 
 export type NamePart = Schemas['NamePart']
 export type Spec = Schemas['Spec']

@@ -35,6 +35,11 @@ export class View {
     if (this.fitted) this.fit()
   }
 
+  /** The part of the screen that it is shown on. */
+  get stage(): Size {
+    return this.viewport
+  }
+
   get fitScale(): number {
     return Math.min(
       (this.viewport.width - AIR_PX) / this.picture.width,

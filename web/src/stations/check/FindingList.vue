@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Picture } from '../../api/types'
-import { isSerious } from './findings'
+import { isSerious } from '../../stage/serious'
 
 /** What is suspected, the worst first; a press shows the place. */
 const props = defineProps<{ picture: Picture; chosen: number | null }>()

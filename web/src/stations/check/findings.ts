@@ -1,11 +1,5 @@
-import type { Finding, Picture } from '../../api/types'
-
-/** From here on a finding counts; below it is a note. */
-export const SERIOUS = 0.3
-
-export function isSerious(finding: Finding): boolean {
-  return finding.severity >= SERIOUS
-}
+import type { Picture } from '../../api/types'
+import { isSerious } from '../../stage/serious'
 
 /** What the queue says of a picture: its worst finding, or that there is none. */
 export function headline(picture: Picture): string {

@@ -2,52 +2,85 @@
 import { Switch } from 'ant-design-vue'
 import { computed } from 'vue'
 import type { Edit } from '../../api/types'
+import { detailsOf, iconOf, titleOf } from './editWords'
+import ToolIcon from './ToolIcon.vue'
 
-/** Every edit as one line, newest first, each with a switch. */
-const props = defineProps<{ edits: Edit[]; method: string; confidence: number | null }>()
-const emit = defineEmits<{ toggle: [edit: Edit, enabled: boolean] }>()
+/** Every edit as one line, newest first: a look at the place, a switch, its order, and away with it. */
+const props = defineProps<{
+  edits: Edit[]
+  method: string
+  confidence: number | null
+  /** Address of a small picture of an edit's place. */
+  lookOf: (edit: Edit) => string | null
+}>()
+const emit = defineEmits<{
+  toggle: [edit: Edit, enabled: boolean]
+  shift: [edit: Edit, by: number]
+  remove: [edit: Edit]
+  show: [edit: Edit]
+}>()
 const newestFirst = computed(() => [...props.edits].reverse())
-
-function words(edit: Edit): string {
-  const soft = Math.round(edit.brush.softness * 100)
-  const strength = Math.round(edit.brush.strength * 100)
-  return `${edit.brush.sizePx} px, softness ${soft}, strength ${strength}`
-}
 </script>
 
 <template>
   <section class="edits">
     <h3>Edits, newest first</h3>
     <ul>
-      <li v-for="edit in newestFirst" :key="edit.clientKey" :class="{ off: !edit.enabled }">
-        <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
-          <circle
-            cx="8"
-            cy="8"
-            r="5.5"
-            stroke="currentColor"
-            stroke-width="1.6"
-            :fill="edit.brush.mode === 'restore' ? 'currentColor' : 'none'"
-            :stroke-dasharray="edit.brush.mode === 'erase' ? '2 2' : undefined"
-          />
-        </svg>
-        <span>
-          {{ edit.brush.mode === 'erase' ? 'Erase' : 'Restore' }}
-          <small class="num">{{ words(edit) }}</small>
+      <li
+        v-for="(edit, k) in newestFirst"
+        :key="edit.clientKey"
+        :class="{ off: !edit.enabled }"
+        tabindex="0"
+        @click="emit('show', edit)"
+        @keydown.delete="emit('remove', edit)"
+        @keydown.alt.up.prevent="emit('shift', edit, 1)"
+        @keydown.alt.down.prevent="emit('shift', edit, -1)"
+      >
+        <span class="look">
+          <img v-if="lookOf(edit)" :src="lookOf(edit) ?? ''" alt="" />
+          <ToolIcon :kind="iconOf(edit.edit)" />
+        </span>
+        <span class="words">
+          {{ titleOf(edit.edit) }}
+          <small v-if="edit.problem" class="problem">{{ edit.problem }}</small>
+          <small v-else class="num">{{ detailsOf(edit.edit) }}</small>
+        </span>
+        <span class="acts">
+          <button
+            v-if="k > 0"
+            title="Carry it out later (Alt ↑)"
+            aria-label="Carry it out later"
+            @click.stop="emit('shift', edit, 1)"
+          >
+            ↑
+          </button>
+          <button
+            v-if="k < newestFirst.length - 1"
+            title="Carry it out earlier (Alt ↓)"
+            aria-label="Carry it out earlier"
+            @click.stop="emit('shift', edit, -1)"
+          >
+            ↓
+          </button>
+          <button
+            title="Take it out (Del)"
+            aria-label="Take it out"
+            @click.stop="emit('remove', edit)"
+          >
+            ×
+          </button>
         </span>
         <Switch
           size="small"
           :checked="edit.enabled"
           :aria-label="edit.enabled ? 'Switch this edit off' : 'Switch this edit on'"
+          @click.stop
           @change="(on) => emit('toggle', edit, on === true)"
         />
       </li>
       <li>
-        <svg width="16" height="16" viewBox="0 0 14 14" aria-hidden="true">
-          <circle cx="7" cy="7" r="5" fill="none" stroke="currentColor" stroke-width="1.6" />
-          <path d="M7 2a5 5 0 0 1 0 10z" fill="currentColor" />
-        </svg>
-        <span>
+        <span class="look"><ToolIcon kind="automatic" /></span>
+        <span class="words">
           Automatic: {{ method }}
           <small class="num">confidence {{ confidence ?? '–' }}</small>
         </span>
@@ -72,10 +105,10 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: 20px 1fr auto;
+  grid-template-columns: 34px minmax(0, 1fr) auto auto;
   gap: 9px;
   align-items: center;
-  padding: 7px 0;
+  padding: 6px 0;
   border-top: 1px solid var(--line-soft);
   font-size: 13px;
   line-height: 17px;
@@ -85,9 +118,65 @@ li.off {
   color: var(--quiet);
 }
 
+.look {
+  position: relative;
+  width: 34px;
+  height: 34px;
+  display: grid;
+  place-content: center;
+}
+
+.look img {
+  position: absolute;
+  inset: 0;
+  width: 34px;
+  height: 34px;
+  object-fit: cover;
+  border-radius: 4px;
+  background: var(--stage);
+}
+
+.look img + svg {
+  position: absolute;
+  right: -4px;
+  bottom: -3px;
+  background: var(--panel);
+  border-radius: 4px;
+  padding: 1px;
+}
+
+.words {
+  min-width: 0;
+}
+
 small {
   display: block;
   color: var(--quiet);
   font-size: 11.5px;
+}
+
+small.problem {
+  color: var(--brick);
+}
+
+.acts {
+  display: none;
+  gap: 2px;
+}
+
+li:hover .acts,
+li:focus-within .acts {
+  display: inline-flex;
+}
+
+.acts button {
+  border: 1px solid var(--line);
+  background: var(--panel);
+  border-radius: 4px;
+  width: 20px;
+  height: 20px;
+  line-height: 16px;
+  padding: 0;
+  cursor: pointer;
 }
 </style>

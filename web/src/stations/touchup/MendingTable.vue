@@ -1,106 +1,83 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue'
+import { App, Button } from 'ant-design-vue'
 import { useLocalStorage } from '@vueuse/core'
-import { computed, onMounted, ref, shallowRef } from 'vue'
-import { sentenceOf } from '../../api/client'
-import { methodLabel, type Edit, type Picture } from '../../api/types'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, need } from '../../api/client'
+import { methodLabel, type Picture, type Version } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
 import { useHeld } from '../../shell/useHeld'
-import { useKeys } from '../../shell/useKeys'
 import BackdropBar from '../../stage/BackdropBar.vue'
-import { BACKDROPS } from '../../stage/backdrops'
-import PictureStage from '../../stage/PictureStage.vue'
+import { backdropOf } from '../../stage/backdrops'
 import type { Box } from '../../stage/box'
-import { useView } from '../../stage/view'
 import AskedFor from './AskedFor.vue'
-import BrushBar from './BrushBar.vue'
+import BenchStage from './BenchStage.vue'
+import { hatchPainter, mattePainter, originalPainter, resultPainter } from './board/painters'
+import ClashDialog from './ClashDialog.vue'
+import EdgePanel from './EdgePanel.vue'
 import EditsPanel from './EditsPanel.vue'
-import { loadMending, type MendingBench } from './loadMending'
-import { hatchPainter, originalPainter, resultPainter } from './painters'
-import SizeRing from './SizeRing.vue'
+import ToolBar from './ToolBar.vue'
 import ToolColumn from './ToolColumn.vue'
-import { useBrush } from './useBrush'
-import { useEdits } from './useEdits'
-import { useStroke } from './useStroke'
+import { useBenchFindings } from './useBenchFindings'
+import { useBenchKeys } from './useBenchKeys'
+import { useSpread } from './useSpread'
+import { useTable } from './useTable'
 
 /** One picture on the bench: photograph with the removed part hatched beside the result. */
-const props = defineProps<{ picture: Picture }>()
-const view = useView()
-view.setPicture(props.picture)
-const edits = useEdits(props.picture.id)
-const bench = shallowRef<MendingBench | null>(null)
-const problem = ref('')
-const tool = ref<'erase' | 'restore'>('erase')
-const brush = useBrush()
-const backdrop = useLocalStorage('touch-up-backdrop', '#8e8e8c')
-const sideBySide = useLocalStorage('touch-up-side-by-side', true)
-const held = useHeld(' ')
-const grab = useHeld('v')
-const resultStage = ref<InstanceType<typeof PictureStage> | null>(null)
-const hatchStage = ref<InstanceType<typeof PictureStage> | null>(null)
-
-onMounted(async () => {
-  try {
-    await edits.load()
-    if (edits.baseVersionId.value === null) return
-    bench.value = await loadMending(props.picture, edits.baseVersionId.value)
-    if (edits.active.value.length > 0) rebuild()
-    showAsked()
-  } catch (error) {
-    problem.value = sentenceOf(error)
-  }
-})
-
-/** The retoucher begins where the checker looked. */
-const showAsked = () => props.picture.remark && view.showPart(props.picture.remark)
+const props = defineProps<{ picture: Picture; queue: Picture[] }>()
+const { message } = App.useApp()
+const hatchStage = ref<InstanceType<typeof BenchStage> | null>(null)
+const resultStage = ref<InstanceType<typeof BenchStage> | null>(null)
 
 function redraw(part?: Box) {
   resultStage.value?.redraw(part)
   hatchStage.value?.redraw(part)
 }
+const table = useTable(props.picture, redraw, (sentence) => void message.warning(sentence, 5))
+const { view, board, edits, settings, tool } = table
+const found = useBenchFindings(props.picture, edits.state, view)
+const spread = useSpread(props.picture, () => props.queue, table)
+const backdrop = useLocalStorage('touch-up-backdrop', '#8e8e8c')
+const sideBySide = useLocalStorage('touch-up-side-by-side', true)
+const hatch = useLocalStorage('touch-up-hatch', 85)
+const matteOnly = ref(false)
+const held = useHeld(' ')
+const grab = useHeld('v')
 
-function rebuild() {
-  bench.value?.mending.rebuild(
-    edits.active.value.map((e) => ({ key: e.clientKey, stroke: e.brush })),
-  )
-  redraw()
-}
+/** The retoucher begins where the checker looked. */
+const showAsked = () => props.picture.remark && view.showPart(props.picture.remark)
+watch(board, (now, before) => now && !before && showAsked())
 
-const stroke = useStroke({ bench, brush, tool, edits, redraw })
-
-function undo() {
-  const edit = edits.undo()
-  if (!edit) return
-  const box = edit.enabled ? bench.value?.mending.undo(edit.clientKey) : undefined
-  if (box) redraw(box)
-  else rebuild()
-}
-
-function redo() {
-  const edit = edits.redo()
-  if (edit?.enabled) redraw(bench.value?.mending.replay(edit.clientKey, edit.brush))
-}
-
-function toggle(edit: Edit, enabled: boolean) {
-  edits.setEnabled(edit, enabled)
-  rebuild()
-}
-
-function backToAutomatic() {
-  edits.backToAutomatic()
-  rebuild()
-}
-
-const resultPaint = computed(() => {
-  const b = bench.value
-  if (!b) return (c: CanvasRenderingContext2D) => c.clearRect(0, 0, c.canvas.width, c.canvas.height)
-  return held.value
-    ? originalPainter(b.original, props.picture)
-    : resultPainter(b.mending.pyramid, props.picture, backdrop.value)
+const { data: versions } = useQuery({
+  queryKey: computed(() => ['versions', props.picture.id, props.picture.revision]),
+  queryFn: async () =>
+    (await need(
+      api.GET('/api/v1/pictures/{id}/versions', { params: { path: { id: props.picture.id } } }),
+    )) as Version[],
 })
-const hatchPaint = computed(() => {
-  const b = bench.value
-  return b ? hatchPainter(b.original, b.mending.pyramid, props.picture) : resultPaint.value
+const others = computed(() =>
+  (versions.value ?? [])
+    .filter((v) => v.id !== edits.baseVersionId.value)
+    .slice(-4)
+    .map((v) => ({ value: v.id, label: `${v.number} ${methodLabel(v.method)}` })),
+)
+watch(others, (now) => (table.version.value ??= now.at(-1)?.value ?? null))
+
+const nothing = (c: CanvasRenderingContext2D) => c.clearRect(0, 0, c.canvas.width, c.canvas.height)
+const resultPaint = computed(() => {
+  if (!board.value) return nothing
+  if (held.value) return originalPainter(board.value)
+  if (matteOnly.value) return mattePainter(board.value)
+  return resultPainter(board.value, backdropOf(backdrop.value, props.picture.tellTale))
+})
+const hatchPaint = computed(() =>
+  board.value ? hatchPainter(board.value, hatch.value / 100) : nothing,
+)
+const resultLabel = computed(() => {
+  if (table.problem.value) return table.problem.value
+  if (!board.value) return 'Laying the picture on the bench'
+  if (held.value) return 'Original'
+  return matteOnly.value ? 'Matte' : 'Result'
 })
 const saving = computed(() =>
   edits.trouble.value !== ''
@@ -110,88 +87,59 @@ const saving = computed(() =>
       : 'Saved as you work',
 )
 
-function nextBackdrop() {
-  const i = BACKDROPS.findIndex((b) => b.css === backdrop.value)
-  backdrop.value = (BACKDROPS[(i + 1) % BACKDROPS.length] ?? BACKDROPS[0]).css
-}
-
-useKeys({
-  e: () => (tool.value = 'erase'),
-  r: () => (tool.value = 'restore'),
-  f: () => (tool.value = tool.value === 'erase' ? 'restore' : 'erase'),
-  '[': () => (brush.sizeStep -= 3),
-  ']': () => (brush.sizeStep += 3),
-  '{': () => (brush.softness -= 10),
-  '}': () => (brush.softness += 10),
-  w: () => (sideBySide.value = !sideBySide.value),
-  b: nextBackdrop,
-  z: () => view.toggleFit(),
-  'Ctrl+z': undo,
-  'Ctrl+Shift+z': redo,
-  'Ctrl+y': redo,
-  'Ctrl+s': () => undefined,
+useBenchKeys(table, found, {
+  backdrop,
+  sideBySide,
+  matteOnly,
+  tellTale: () => props.picture.tellTale,
 })
-
 defineExpose({ saved: edits.saved })
 </script>
 
 <template>
   <StationFrame>
     <div class="bench">
-      <ToolColumn v-model:tool="tool" />
+      <ToolColumn :tool="tool" :settings="settings" @choose="table.choose" />
       <section class="work">
         <div class="bar">
-          <BrushBar v-model:brush="brush" :tool="tool" />
+          <ToolBar
+            v-model:brush="table.brush"
+            v-model:version="table.version.value"
+            v-model:settings="table.settings"
+            :tool="tool"
+            :area="table.area.value"
+            :versions="others"
+            @use-area="table.apply"
+            @drop-area="table.drawn.drop"
+          />
           <span class="gap" />
-          <BackdropBar v-model:backdrop="backdrop" />
+          <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" />
         </div>
         <div class="stages" :class="{ two: sideBySide }">
-          <PictureStage
+          <BenchStage
             v-if="sideBySide"
             ref="hatchStage"
-            :view="view"
+            :table="table"
             :painter="hatchPaint"
             :grab="grab"
             label="Photograph, removed part hatched"
-            :style="{ cursor: grab ? 'grab' : 'none' }"
-            @press="stroke.press"
-            @move="stroke.move"
-            @release="stroke.release"
-            @leave="stroke.leave"
           >
-            <span class="label">Photograph, removed part hatched</span>
-            <SizeRing
-              v-if="stroke.at.value && !grab"
-              :at="stroke.at.value"
-              :view="view"
-              :brush="brush"
-            />
-          </PictureStage>
-          <PictureStage
+            <label class="strength" title="How strongly the hatch shows">
+              <input v-model.number="hatch" type="range" min="10" max="100" aria-label="Hatch" />
+            </label>
+          </BenchStage>
+          <BenchStage
             ref="resultStage"
-            :view="view"
+            :table="table"
             :painter="resultPaint"
             :grab="grab"
-            label="Result"
+            :label="resultLabel"
+            :findings="found.findings.value"
+            :chosen="found.chosen.value"
             data-stage="result"
-            :data-ready="bench !== null"
-            :style="{ cursor: grab ? 'grab' : 'none' }"
-            @press="stroke.press"
-            @move="stroke.move"
-            @release="stroke.release"
-            @leave="stroke.leave"
-          >
-            <span class="label">{{
-              problem ||
-              (bench ? (held ? 'Original' : 'Result') : 'Laying the picture on the bench')
-            }}</span>
-            <SizeRing
-              v-if="stroke.at.value && !grab"
-              :at="stroke.at.value"
-              :view="view"
-              :brush="brush"
-            />
-          </PictureStage>
+            :data-ready="table.ready.value"
+            @choose="found.choose"
+          />
         </div>
       </section>
     </div>
@@ -199,11 +147,25 @@ defineExpose({ saved: edits.saved })
     <template #ticket>
       <AskedFor :picture="picture" @show="showAsked" />
       <div class="name">{{ picture.fileName }}</div>
+      <EdgePanel
+        v-if="tool === 'edge'"
+        v-model:edge="table.edge.value"
+        :inside="settings.limit && table.area.value !== null"
+        :others="spread.others.value.length"
+        :group="picture.group"
+        @look="(edge) => table.lookAtEdge(edge !== null)"
+        @keep="table.keepEdge"
+        @spread="spread.run"
+      />
       <EditsPanel
         :edits="edits.made.value"
         :method="methodLabel(picture.method)"
         :confidence="picture.confidence"
-        @toggle="toggle"
+        :look-of="table.lookOf"
+        @toggle="(edit, enabled) => edits.change(edit, { enabled })"
+        @shift="edits.shift"
+        @remove="edits.remove"
+        @show="(edit) => edit.box && view.showPart(edit.box)"
       />
     </template>
     <template #acts>
@@ -212,10 +174,16 @@ defineExpose({ saved: edits.saved })
         <span>Undo <kbd>Ctrl Z</kbd></span>
       </div>
       <slot name="done" />
-      <Button :disabled="edits.made.value.length === 0" @click="backToAutomatic">
+      <Button :disabled="edits.made.value.length === 0" @click="edits.backToAutomatic">
         Back to automatic
       </Button>
     </template>
+    <ClashDialog
+      :open="edits.clash.value"
+      :picture="picture"
+      :before="edits.baseVersionId.value"
+      @choose="(from) => void edits.settleClash(from).then(table.lay)"
+    />
   </StationFrame>
 </template>
 
@@ -228,7 +196,7 @@ defineExpose({ saved: edits.saved })
 
 .work {
   display: grid;
-  grid-template-rows: 44px minmax(0, 1fr);
+  grid-template-rows: auto minmax(0, 1fr);
   min-width: 0;
   min-height: 0;
 }
@@ -236,13 +204,15 @@ defineExpose({ saved: edits.saved })
 .bar {
   display: flex;
   align-items: center;
-  padding: 0 14px;
+  min-height: 44px;
+  padding: 4px 14px;
   border-bottom: 1px solid var(--line);
   font-size: 13px;
 }
 
 .gap {
   flex: 1;
+  min-width: 8px;
 }
 
 .stages {
@@ -255,17 +225,16 @@ defineExpose({ saved: edits.saved })
   grid-template-columns: 1fr 1fr;
 }
 
-.label {
+.strength {
   position: absolute;
-  left: 10px;
+  right: 8px;
   top: 8px;
-  background: #1b2333cc;
-  color: #fff;
-  font-size: 12px;
-  line-height: 20px;
-  padding: 0 8px;
-  border-radius: 4px;
-  pointer-events: none;
+  opacity: 0.75;
+}
+
+.strength input {
+  width: 74px;
+  accent-color: #3b3f8f;
 }
 
 .name {

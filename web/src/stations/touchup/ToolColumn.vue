@@ -1,40 +1,65 @@
 <script setup lang="ts">
+import type { Settings, ToolName } from './tools/settings'
+import ToolIcon from './ToolIcon.vue'
+
 /** The bench's tools, by task. */
-const tool = defineModel<'erase' | 'restore'>('tool', { required: true })
-const TOOLS = [
-  { name: 'erase', label: 'Erase', key: 'E' },
-  { name: 'restore', label: 'Restore', key: 'R' },
-] as const
+const tool = defineModel<ToolName>('tool', { required: true })
+const props = defineProps<{ settings: Settings }>()
+
+interface Entry {
+  tool: ToolName
+  icon: string
+  label: string
+  key: string
+  mode?: 'erase' | 'restore'
+}
+const GROUPS: { name: string; entries: Entry[] }[] = [
+  {
+    name: 'Brush',
+    entries: [
+      { tool: 'brush', mode: 'erase', icon: 'erase', label: 'Erase', key: 'E' },
+      { tool: 'brush', mode: 'restore', icon: 'restore', label: 'Restore', key: 'R' },
+      { tool: 'strand', icon: 'strand', label: 'Strand', key: 'S' },
+      { tool: 'trace', icon: 'trace', label: 'Trace', key: 'L' },
+    ],
+  },
+  {
+    name: 'Area',
+    entries: [
+      { tool: 'area', icon: 'area', label: 'Shape', key: 'A' },
+      { tool: 'pick', icon: 'pick', label: 'Colour pick', key: 'G' },
+      { tool: 'subject', icon: 'subject', label: 'Box a subject', key: 'U' },
+      { tool: 'take', icon: 'take', label: 'Take from', key: 'K' },
+    ],
+  },
+  { name: 'Hint', entries: [{ tool: 'hint', icon: 'hint', label: 'Mark and re-solve', key: 'H' }] },
+  { name: 'Edge', entries: [{ tool: 'edge', icon: 'edge', label: 'Edge', key: 'D' }] },
+]
+
+function isOn(entry: Entry): boolean {
+  return tool.value === entry.tool && (!entry.mode || entry.mode === props.settings.mode)
+}
+
+const emit = defineEmits<{ choose: [tool: ToolName, mode?: 'erase' | 'restore'] }>()
 </script>
 
 <template>
   <aside class="tools" aria-label="Tools">
-    <h3>Brush</h3>
-    <button
-      v-for="t in TOOLS"
-      :key="t.name"
-      class="tool"
-      :class="{ on: tool === t.name }"
-      :aria-pressed="tool === t.name"
-      @click="tool = t.name"
-    >
-      <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
-        <circle
-          cx="8"
-          cy="8"
-          r="5.5"
-          stroke="currentColor"
-          stroke-width="1.6"
-          :fill="t.name === 'restore' ? 'currentColor' : 'none'"
-          :stroke-dasharray="t.name === 'erase' ? '2 2' : undefined"
-        />
-      </svg>
-      <span>{{ t.label }}</span>
-      <kbd>{{ t.key }}</kbd>
-    </button>
-    <p class="small quiet"><kbd>F</kbd> flips between the two.</p>
-    <p class="small quiet">Hold <kbd>V</kbd> or the middle button to move the picture.</p>
-    <p class="small quiet"><kbd>Shift</kbd> draws straight on from the last point.</p>
+    <template v-for="group in GROUPS" :key="group.name">
+      <h3>{{ group.name }}</h3>
+      <button
+        v-for="entry in group.entries"
+        :key="entry.label"
+        class="tool"
+        :class="{ on: isOn(entry) }"
+        :aria-pressed="isOn(entry)"
+        @click="emit('choose', entry.tool, entry.mode)"
+      >
+        <ToolIcon :kind="entry.icon" />
+        <span>{{ entry.label }}</span>
+        <kbd>{{ entry.key }}</kbd>
+      </button>
+    </template>
   </aside>
 </template>
 
@@ -43,27 +68,29 @@ const TOOLS = [
   width: 148px;
   background: var(--panel);
   border-right: 1px solid var(--line);
-  padding: 12px 10px;
+  padding: 8px 10px;
   display: flex;
   flex-direction: column;
-  gap: 6px;
+  gap: 2px;
+  overflow: auto;
 }
 
 h3 {
-  margin: 0 0 2px 6px;
+  margin: 8px 0 2px 6px;
 }
 
 .tool {
   display: grid;
-  grid-template-columns: 20px 1fr auto;
-  gap: 8px;
+  grid-template-columns: 18px 1fr auto;
+  gap: 9px;
   align-items: center;
-  padding: 5px 6px;
+  padding: 4px 6px;
   border: 0;
   border-radius: 6px;
   background: none;
   font: inherit;
-  font-size: 13.5px;
+  font-size: 13px;
+  line-height: 17px;
   color: inherit;
   text-align: left;
   cursor: pointer;
@@ -78,10 +105,5 @@ h3 {
   background: #ffffff22;
   border-color: #ffffff55;
   color: #fff;
-}
-
-p {
-  padding: 0 6px;
-  margin-top: 8px;
 }
 </style>

@@ -53,7 +53,13 @@ useKeys({ 'Ctrl+Enter': () => void done() })
 </script>
 
 <template>
-  <MendingTable v-if="shown" ref="table" :key="`${shown.id}-${shown.state}`" :picture="shown">
+  <MendingTable
+    v-if="shown"
+    ref="table"
+    :key="`${shown.id}-${shown.state}`"
+    :picture="shown"
+    :queue="queue"
+  >
     <template #film>
       <FilmStrip v-model:selected-id="selectedId" :pictures="queue" cutout />
     </template>

@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { EditList, Stroke } from '../../api/types'
+import type { EditData, EditList } from '../../api/types'
+import { storageInMemory } from '../../testing/storage'
 
-const calls: { what: string; body?: unknown; editId?: number }[] = []
+const calls: { what: string; body?: unknown; editId?: number; since?: string }[] = []
 let answers: (() => unknown)[] = []
 
 vi.mock('../../api/client', () => {
@@ -9,17 +10,26 @@ vi.mock('../../api/client', () => {
     constructor(
       sentence: string,
       readonly status: number,
+      readonly field?: string,
+      readonly kind?: string,
     ) {
       super(sentence)
     }
   }
   const call =
     (verb: string) =>
-    (path: string, init: { body?: unknown; params: { path: { editId?: number } } }) => {
+    (
+      path: string,
+      init: {
+        body?: unknown
+        params: { path: { editId?: number }; query?: { since?: string } }
+      },
+    ) => {
       calls.push({
         what: `${verb} ${path.replace('/api/v1/pictures/{id}', '')}`,
         body: init.body,
         editId: init.params.path.editId,
+        since: init.params.query?.since,
       })
       return verb
     }
@@ -31,7 +41,8 @@ vi.mock('../../api/client', () => {
       PATCH: call('PATCH'),
       DELETE: call('DELETE'),
     },
-    need: async () => answers.shift()?.() ?? { baseVersionId: 1, edits: [] },
+    need: async () =>
+      answers.shift()?.() ?? { baseVersionId: 1, state: '', changed: null, edits: [] },
     sentenceOf: (e: Error) => e.message,
   }
 })
@@ -39,29 +50,48 @@ vi.mock('../../api/client', () => {
 const { useEdits } = await import('./useEdits')
 const { Refused } = await import('../../api/client')
 
-const stroke = (x: number): Stroke =>
-  ({ mode: 'erase', sizePx: 20, softness: 0.5, strength: 1, points: [x, 1] }) as Stroke
+const stroke = (x: number): EditData => ({
+  kind: 'brush',
+  mode: 'erase',
+  sizePx: 20,
+  softness: 0.5,
+  strength: 1,
+  points: [x, 1],
+})
+const answered: [string, string][] = []
+const refused: string[] = []
+const hooks = {
+  answered: (list: EditList, edit: string) => void answered.push([list.state, edit]),
+  refused: (_: string, edit: string) => void refused.push(edit),
+}
 const list = (...ids: number[]): EditList =>
   ({
     baseVersionId: 1,
+    state: ids.join(),
+    changed: null,
     edits: ids.map((id) => ({
       id,
       clientKey: `k${id}`,
-      brush: stroke(id),
+      edit: stroke(id),
       enabled: true,
       undone: false,
+      box: null,
+      problem: null,
     })),
   }) as EditList
 
 describe('the edit list', () => {
   beforeEach(() => {
     calls.length = 0
+    answered.length = 0
+    refused.length = 0
+    vi.stubGlobal('localStorage', storageInMemory())
     answers = []
   })
   afterEach(() => vi.useRealTimers())
 
   it('shows a stroke before the server has answered', async () => {
-    const edits = useEdits(4)
+    const edits = useEdits(4, hooks)
     edits.add('k1', stroke(1))
 
     expect(edits.active.value).toHaveLength(1)
@@ -73,7 +103,7 @@ describe('the edit list', () => {
   })
 
   it('sends everything in the order of the hand', async () => {
-    const edits = useEdits(4)
+    const edits = useEdits(4, hooks)
     edits.add('k1', stroke(1))
     edits.add('k2', stroke(2))
     edits.undo()
@@ -91,7 +121,7 @@ describe('the edit list', () => {
   })
 
   it('undoes and redoes the newest, and a new stroke ends the redo', async () => {
-    const edits = useEdits(4)
+    const edits = useEdits(4, hooks)
     answers = [() => list(1, 2)]
     await edits.load()
 
@@ -105,7 +135,7 @@ describe('the edit list', () => {
   })
 
   it('has nothing to undo when there is nothing', () => {
-    const edits = useEdits(4)
+    const edits = useEdits(4, hooks)
 
     expect(edits.undo()).toBeUndefined()
     expect(edits.redo()).toBeUndefined()
@@ -113,11 +143,11 @@ describe('the edit list', () => {
   })
 
   it('switches one edit off without losing it', async () => {
-    const edits = useEdits(4)
+    const edits = useEdits(4, hooks)
     answers = [() => list(1, 2)]
     await edits.load()
     const first = edits.edits.value[0]
-    if (first) edits.setEnabled(first, false)
+    if (first) edits.change(first, { enabled: false })
 
     expect(edits.active.value.map((e) => e.id)).toEqual([2])
     expect(edits.made.value).toHaveLength(2)
@@ -127,7 +157,7 @@ describe('the edit list', () => {
 
   it('waits and tries again while the server does not answer, and loses nothing', async () => {
     vi.useFakeTimers()
-    const edits = useEdits(4)
+    const edits = useEdits(4, hooks)
     answers = [
       () => {
         throw new Refused('Able Batch does not answer.', 0)
@@ -145,17 +175,78 @@ describe('the edit list', () => {
     expect(calls).toHaveLength(2)
   })
 
-  it('does not repeat what the server has refused for good', async () => {
-    const edits = useEdits(4)
+  it('does not repeat what the server has refused for good, and says so', async () => {
+    const edits = useEdits(4, hooks)
     answers = [
       () => {
-        throw new Refused('This picture was cut again meanwhile.', 409)
+        throw new Refused('No subject found in the box.', 409)
       },
     ]
     edits.add('k1', stroke(1))
     await edits.saved()
 
+    expect(refused).toEqual(['k1'])
+    expect(edits.edits.value).toHaveLength(0)
     expect(calls).toHaveLength(1)
-    expect(edits.trouble.value).toBe('This picture was cut again meanwhile.')
+  })
+
+  it('tells the board in which state the server is, edit by edit', async () => {
+    const edits = useEdits(4, hooks)
+    answers = [() => list(1), () => list(1, 2)]
+    edits.add('k1', stroke(1))
+    edits.add('k2', stroke(2))
+    await edits.saved()
+
+    expect(answered).toEqual([
+      ['1', 'k1'],
+      ['1,2', 'k2'],
+    ])
+    expect(calls[1]?.since).toBe('1')
+  })
+
+  it('sends what was not sent when the window is opened again', async () => {
+    vi.useFakeTimers()
+    const closed = useEdits(4, hooks)
+    answers = [
+      () => {
+        throw new Refused('Able Batch does not answer.', 0)
+      },
+    ]
+    closed.add('k7', stroke(7))
+    await vi.advanceTimersByTimeAsync(10)
+    vi.clearAllTimers()
+    calls.length = 0
+
+    const again = useEdits(4, hooks)
+    answers = [() => list(1), () => list(1, 7)]
+    await again.load()
+    await again.saved()
+
+    expect(calls.at(-1)).toMatchObject({ what: 'POST /edits', body: { clientKey: 'k7' } })
+    expect(again.made.value.map((e) => e.clientKey)).toEqual(['k1', 'k7'])
+  })
+
+  it('stops when the picture was cut again, and goes on from the cutout that is chosen', async () => {
+    const edits = useEdits(4, hooks)
+    answers = [
+      () => list(1),
+      () => {
+        throw new Refused('It was cut again meanwhile.', 409, undefined, 'cut-meanwhile')
+      },
+    ]
+    await edits.load()
+    edits.add('k2', stroke(2))
+    edits.add('k3', stroke(3))
+    await edits.saved()
+    expect(edits.clash.value).toBe(true)
+
+    calls.length = 0
+    answers = [() => list(1), () => list(1, 2), () => list(1, 2, 3)]
+    await edits.settleClash('before')
+    await edits.saved()
+
+    expect(calls.map((c) => c.what)).toEqual(['POST /edits/base', 'POST /edits', 'POST /edits'])
+    expect(edits.made.value).toHaveLength(3)
+    expect(edits.clash.value).toBe(false)
   })
 })

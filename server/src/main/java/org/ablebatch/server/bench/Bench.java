@@ -230,6 +230,26 @@ public final class Bench {
   }
 
   /**
+   * A part of the cutout, no longer than twice {@code longSide}.
+   *
+   * @param part in pixels of the picture
+   */
+  public synchronized Picture look(Rect part, int longSide) {
+    int level = 0;
+    while (level + 1 < levels.count()
+        && Math.max(part.width(), part.height()) >> level > 2 * longSide) {
+      level++;
+    }
+    Rect there =
+        new Rect(
+            part.x() >> level,
+            part.y() >> level,
+            Math.max(1, part.width() >> level),
+            Math.max(1, part.height() >> level));
+    return levels.cutout(level, inside(level, there));
+  }
+
+  /**
    * How a part would look with one more edit, which is not kept.
    *
    * @throws NothingThere with a sentence

@@ -3,6 +3,7 @@ package org.ablebatch.server.touchup;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Finding;
@@ -36,6 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/pictures/{id}/bench")
 class BenchController {
   static final int TILE_PX = 512;
+  private static final int LOOK_PX = 96;
   private static final String STATE = "X-State";
   private static final CacheControl FOR_GOOD =
       CacheControl.maxAge(Duration.ofDays(1)).cachePrivate().immutable();
@@ -95,6 +97,28 @@ class BenchController {
 
   private static Rect tile(int column, int row) {
     return new Rect(column * TILE_PX, row * TILE_PX, TILE_PX, TILE_PX);
+  }
+
+  /**
+   * A small picture of a part, on grey.
+   *
+   * @param edit only makes the address unique
+   */
+  @GetMapping(path = "/{base}/look.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> look(
+      @PathVariable long id,
+      @PathVariable long base,
+      @RequestParam int x,
+      @RequestParam int y,
+      @RequestParam int width,
+      @RequestParam int height,
+      @RequestParam(required = false) Long edit) {
+    Bench bench = bench(id, base, null);
+    Picture small = bench.look(new Rect(x, y, width, height), LOOK_PX);
+    return ResponseEntity.ok()
+        .contentType(MediaType.IMAGE_PNG)
+        .cacheControl(edit == null ? CacheControl.noStore() : FOR_GOOD)
+        .body(PictureWriter.quickPng(small));
   }
 
   /** How a part would look after one more edit. */

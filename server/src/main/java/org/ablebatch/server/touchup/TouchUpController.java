@@ -132,7 +132,7 @@ class TouchUpController {
   @ExceptionHandler
   ProblemDetail cutMeanwhile(CutMeanwhile e) {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
-    problem.setProperty("cutMeanwhile", true);
+    problem.setProperty("kind", "cut-meanwhile");
     return problem;
   }
 }

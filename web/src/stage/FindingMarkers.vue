@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Finding } from '../../api/types'
-import type { View } from '../../stage/view'
-import { isSerious } from './findings'
+import type { Finding } from '../api/types'
+import type { View } from './view'
+import { isSerious } from './serious'
 
 /** Numbered places over the stage; the chosen one is drawn whole, the others as corners. */
 const props = defineProps<{ findings: Finding[]; view: View; chosen: number | null }>()

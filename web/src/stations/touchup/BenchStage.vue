@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Finding } from '../../api/types'
+import type { Box } from '../../stage/box'
+import FindingMarkers from '../../stage/FindingMarkers.vue'
+import PictureStage from '../../stage/PictureStage.vue'
+import type { View } from '../../stage/view'
+import BenchOverlay from './BenchOverlay.vue'
+import type { Point } from './tools/hand'
+import type { Table } from './useTable'
+
+/** One look at the picture on the bench; the tool works on it, whatever it shows. */
+const props = defineProps<{
+  table: Table
+  painter: (context: CanvasRenderingContext2D, view: View) => void
+  grab: boolean
+  label: string
+  findings?: Finding[]
+  chosen?: number | null
+}>()
+const emit = defineEmits<{ choose: [index: number] }>()
+const stage = ref<InstanceType<typeof PictureStage> | null>(null)
+
+const hasRing = computed(() => ['brush', 'strand', 'hint'].includes(props.table.tool.value))
+const cursor = computed(() =>
+  props.grab
+    ? 'grab'
+    : hasRing.value
+      ? 'none'
+      : props.table.tool.value === 'edge'
+        ? 'default'
+        : 'crosshair',
+)
+const boxes = computed<[Point, Point][]>(() => [
+  ...(props.table.boxes.box.value ? [props.table.boxes.box.value] : []),
+  ...Object.values(props.table.boxes.looking.value),
+])
+
+defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
+</script>
+
+<template>
+  <PictureStage
+    ref="stage"
+    :view="table.view"
+    :painter="painter"
+    :grab="grab"
+    :label="label"
+    :style="{ cursor }"
+    @press="(at) => table.hand.value.press(at)"
+    @move="(at) => table.hand.value.move(at)"
+    @release="(at) => table.hand.value.release(at)"
+    @leave="table.stroke.leave"
+  >
+    <BenchOverlay
+      :view="table.view"
+      :brush="table.brush"
+      :ring="hasRing && !grab ? table.stroke.at.value : null"
+      :trails="table.stroke.trails.value"
+      :hints="table.tool.value === 'hint' ? table.hints.value : []"
+      :area="table.area.value"
+      :editable="table.tool.value === 'area'"
+      :drawing="table.drawn.drawing.value"
+      :lead="table.drawn.lead.value"
+      :boxes="boxes"
+      :line="table.trace.line.value"
+      :line-widths="[table.settings.fromPx, table.settings.toPx]"
+      :picked="table.pick.at.value"
+    />
+    <FindingMarkers
+      v-if="findings"
+      :findings="findings"
+      :view="table.view"
+      :chosen="chosen ?? null"
+      @choose="(index) => emit('choose', index)"
+    />
+    <span class="label">{{ label }}</span>
+    <slot />
+  </PictureStage>
+</template>
+
+<style scoped>
+.label {
+  position: absolute;
+  left: 10px;
+  top: 8px;
+  background: #1b2333cc;
+  color: #fff;
+  font-size: 12px;
+  line-height: 20px;
+  padding: 0 8px;
+  border-radius: 4px;
+  pointer-events: none;
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { Button, Switch } from 'ant-design-vue'
+import { computed, watch } from 'vue'
+import type { EdgeSettings } from '../../api/types'
+import BarSlider from './BarSlider.vue'
+import { NO_EDGE } from './tools/settings'
+
+/** The outline's settings: seen while they are moved, kept when they are right. */
+const edge = defineModel<EdgeSettings>('edge', { required: true })
+defineProps<{ inside: boolean; others: number; group: string | null }>()
+const emit = defineEmits<{ look: [edge: EdgeSettings | null]; keep: []; spread: [] }>()
+
+const isNothing = computed(() =>
+  (Object.keys(NO_EDGE) as (keyof EdgeSettings)[]).every((k) => edge.value[k] === NO_EDGE[k]),
+)
+watch(edge, () => emit('look', isNothing.value ? null : edge.value), { deep: true })
+const px = (v: number) => `${v} px`
+</script>
+
+<template>
+  <section class="panel">
+    <h3>Edge, {{ inside ? 'only inside the shape' : 'the whole outline' }}</h3>
+    <BarSlider
+      v-model="edge.growPx"
+      label="Shrink, grow"
+      :min="-20"
+      :max="20"
+      :step="0.5"
+      :words="px(edge.growPx)"
+    />
+    <BarSlider
+      v-model="edge.firmness"
+      label="Firmness"
+      :max="1"
+      :step="0.05"
+      :words="`${Math.round(edge.firmness * 100)}`"
+    />
+    <BarSlider
+      v-model="edge.featherPx"
+      label="Feather"
+      :max="20"
+      :step="0.5"
+      :words="px(edge.featherPx)"
+    />
+    <BarSlider
+      v-model="edge.smoothPx"
+      label="Smooth"
+      :max="20"
+      :step="0.5"
+      :words="px(edge.smoothPx)"
+    />
+    <BarSlider
+      v-model="edge.clean"
+      label="Colour clean-up"
+      :max="1"
+      :step="0.05"
+      :words="`${Math.round(edge.clean * 100)}`"
+    />
+    <BarSlider
+      v-model="edge.hazeBelow"
+      label="Remove haze"
+      :max="0.9"
+      :step="0.05"
+      :words="`${Math.round(edge.hazeBelow * 100)}`"
+    />
+    <BarSlider v-model="edge.closePx" label="Close pinholes" :max="20" :words="px(edge.closePx)" />
+    <BarSlider v-model="edge.openPx" label="Open small gaps" :max="20" :words="px(edge.openPx)" />
+    <label class="hard"
+      >Hard edge, for print <Switch v-model:checked="edge.hard" size="small"
+    /></label>
+    <div class="acts">
+      <Button type="primary" size="small" :disabled="isNothing" @click="emit('keep')">
+        Keep <kbd>Enter</kbd>
+      </Button>
+      <Button size="small" :disabled="isNothing" @click="edge = { ...NO_EDGE }">None of it</Button>
+    </div>
+    <Button v-if="others > 0" size="small" :disabled="isNothing" @click="emit('spread')">
+      Keep here and for the other {{ others }} {{ group ? `of “${group}”` : 'on the bench' }}
+    </Button>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  gap: 1px;
+  padding-bottom: 8px;
+  font-size: 13px;
+}
+
+.panel :deep(.setting) {
+  display: grid;
+  grid-template-columns: 104px 1fr 44px;
+}
+
+.panel :deep(.slider) {
+  width: auto;
+  margin: 5px 2px;
+}
+
+.hard {
+  display: flex;
+  justify-content: space-between;
+  padding: 3px 0;
+}
+
+.acts {
+  display: flex;
+  gap: 8px;
+  padding: 4px 0;
+}
+</style>

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { Button, Switch } from 'ant-design-vue'
+import { computed } from 'vue'
+import type { Area } from '../../api/types'
+import BarChoice from './BarChoice.vue'
+import BarSlider from './BarSlider.vue'
+import type { Settings, ToolName } from './tools/settings'
+import type { BrushSettings } from './useBrush'
+
+/** The chosen tool's few settings, in one row. */
+const props = defineProps<{
+  tool: ToolName
+  area: Area | null
+  versions: { value: number; label: string }[]
+}>()
+const settings = defineModel<Settings>('settings', { required: true })
+const brush = defineModel<BrushSettings>('brush', { required: true })
+const version = defineModel<number | null>('version', { required: true })
+const emit = defineEmits<{ useArea: []; dropArea: [] }>()
+
+const MODES = [
+  { value: 'erase', label: 'Erase' },
+  { value: 'restore', label: 'Restore' },
+] as const
+const KEEPING = [
+  { value: 'erase', label: 'Take away' },
+  { value: 'restore', label: 'Add' },
+] as const
+const HINTS = [
+  { value: 'subject', label: 'Subject' },
+  { value: 'backdrop', label: 'Backdrop' },
+  { value: 'mixed', label: 'Mixed edge' },
+] as const
+const SHAPES = [
+  { value: 'box', label: 'Box' },
+  { value: 'ellipse', label: 'Ellipse' },
+  { value: 'free', label: 'Free' },
+  { value: 'corners', label: 'Corners' },
+  { value: 'edge', label: 'Along edge' },
+] as const
+const JOININGS = [
+  { value: 'add', label: 'Add' },
+  { value: 'subtract', label: 'Subtract' },
+  { value: 'intersect', label: 'Overlap' },
+] as const
+
+const isBrush = computed(() => ['brush', 'strand', 'hint'].includes(props.tool))
+</script>
+
+<template>
+  <span class="row">
+    <BarChoice
+      v-if="tool === 'hint'"
+      v-model="settings.hint"
+      label="Kind of hint"
+      :options="HINTS"
+    />
+    <template v-if="isBrush">
+      <BarSlider v-model="brush.sizeStep" label="Size" :words="`${brush.sizePx} px`" />
+      <template v-if="tool !== 'hint'">
+        <BarSlider v-model="brush.softness" label="Softness" narrow />
+        <BarSlider v-model="brush.strength" label="Strength" :min="1" narrow />
+      </template>
+      <label v-if="tool === 'brush'" class="switch">
+        Follow edges <Switch v-model:checked="settings.followsEdges" size="small" /> <kbd>C</kbd>
+      </label>
+    </template>
+    <template v-else-if="tool === 'pick'">
+      <BarChoice v-model="settings.mode" label="What it does" :options="MODES" />
+      <label class="switch">
+        Everywhere <Switch v-model:checked="settings.everywhere" size="small" />
+      </label>
+      <label class="switch"
+        >All but <Switch v-model:checked="settings.inverted" size="small"
+      /></label>
+      <span class="quiet small">press and drag; Shift adds a colour, Alt takes one out</span>
+    </template>
+    <template v-else-if="tool === 'area'">
+      <BarChoice v-model="settings.shape" label="Shape" :options="SHAPES" />
+      <BarChoice v-if="area" v-model="settings.joining" label="Joining" :options="JOININGS" />
+    </template>
+    <template v-else-if="tool === 'subject'">
+      <BarChoice v-model="settings.mode" label="What it does" :options="KEEPING" />
+      <span class="quiet small">drag a box around it; the subject inside is found</span>
+    </template>
+    <template v-else-if="tool === 'take'">
+      <BarChoice
+        v-if="versions.length > 0"
+        :model-value="String(version)"
+        label="Version"
+        :options="versions.map((v) => ({ value: String(v.value), label: v.label }))"
+        @update:model-value="(v: string) => (version = Number(v))"
+      />
+      <span class="quiet small">{{
+        versions.length > 0
+          ? 'drag a box around what to take'
+          : 'there is no other version; recut it in Check'
+      }}</span>
+    </template>
+    <template v-else-if="tool === 'trace'">
+      <BarSlider
+        v-model="settings.fromPx"
+        label="From"
+        :min="0.5"
+        :max="60"
+        :step="0.5"
+        :words="`${settings.fromPx} px`"
+        narrow
+      />
+      <BarSlider
+        v-model="settings.toPx"
+        label="to"
+        :min="0.5"
+        :max="60"
+        :step="0.5"
+        :words="`${settings.toPx} px`"
+        narrow
+      />
+      <BarSlider v-model="settings.opacity" label="Opacity" :min="1" narrow />
+      <button
+        class="colour"
+        :style="settings.lineColour ? { background: settings.lineColour } : {}"
+        title="The photograph’s own colours; Alt and a press take one colour"
+        @click="settings.lineColour = null"
+      >
+        {{ settings.lineColour ? '' : 'own' }}
+      </button>
+    </template>
+    <span v-else-if="tool === 'edge'" class="quiet small">
+      settings in the column at the right; <kbd>Enter</kbd> keeps them
+    </span>
+    <template v-if="area">
+      <template v-if="tool === 'area'">
+        <Button size="small" type="primary" @click="emit('useArea')">
+          {{ settings.mode === 'erase' ? 'Erase inside' : 'Restore inside' }} <kbd>Enter</kbd>
+        </Button>
+      </template>
+      <label class="switch" title="Every tool works only inside the shape">
+        Only inside <Switch v-model:checked="settings.limit" size="small" /> <kbd>I</kbd>
+      </label>
+      <button class="link small" @click="emit('dropArea')">Drop it</button>
+    </template>
+  </span>
+</template>
+
+<style scoped>
+.row {
+  display: flex;
+  align-items: center;
+  gap: 4px 10px;
+  flex-wrap: wrap;
+  min-width: 0;
+}
+
+.switch {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  white-space: nowrap;
+}
+
+.colour {
+  width: 40px;
+  height: 22px;
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  background: var(--panel);
+  font-size: 12px;
+  cursor: pointer;
+}
+
+.link {
+  border: 0;
+  background: none;
+  padding: 0;
+  color: var(--teal);
+  text-decoration: underline;
+  cursor: pointer;
+}
+</style>

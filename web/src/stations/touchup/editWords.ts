@@ -1,0 +1,79 @@
+import type { EdgeSettings, EditData } from '../../api/types'
+
+const HINTS = { subject: 'subject', backdrop: 'backdrop', mixed: 'mixed edge' }
+const EDGE_WORDS: [keyof EdgeSettings, string][] = [
+  ['growPx', 'grown'],
+  ['firmness', 'firmer'],
+  ['featherPx', 'feathered'],
+  ['smoothPx', 'smoothed'],
+  ['clean', 'colours cleaned'],
+  ['hazeBelow', 'haze removed'],
+  ['closePx', 'pinholes closed'],
+  ['openPx', 'gaps opened'],
+  ['hard', 'hard'],
+]
+
+/** The drawing that stands for an edit. */
+export function iconOf(edit: EditData): string {
+  const kind = edit.kind ?? 'brush'
+  return kind === 'brush' ? (edit.mode ?? 'erase') : kind
+}
+
+/** An edit in a few words. */
+export function titleOf(edit: EditData): string {
+  const erase = edit.mode === 'erase'
+  switch (edit.kind ?? 'brush') {
+    case 'brush':
+      return `${erase ? 'Erase' : 'Restore'}${edit.edgeAware ? ', follows edges' : ''}`
+    case 'strand':
+      return 'Strand'
+    case 'pick':
+      return `Colour ${erase ? 'erased' : 'kept'}${edit.everywhere ? ', everywhere' : ''}`
+    case 'area':
+      return `Shape ${erase ? 'erased' : 'restored'}`
+    case 'hint':
+      return `Hint: ${HINTS[edit.mode as keyof typeof HINTS] ?? ''}`
+    case 'trace':
+      return 'Traced line'
+    case 'edge':
+      return 'Edge'
+    case 'take':
+      return 'Taken from another version'
+    case 'subject':
+      return `Subject ${erase ? 'taken away' : 'added'}`
+    default:
+      return 'Edit'
+  }
+}
+
+/** Its settings, short. */
+export function detailsOf(edit: EditData): string {
+  const inside = edit.within ? ', inside a shape' : ''
+  switch (edit.kind ?? 'brush') {
+    case 'pick': {
+      const count = edit.samples?.length ?? 0
+      const within = Math.round((edit.samples?.[0]?.tolerance ?? 0) * 100)
+      return `${count === 1 ? `within ${within}` : `${count} colours`}${edit.inverted ? ', all but' : ''}${inside}`
+    }
+    case 'trace':
+      return `${edit.fromPx} to ${edit.toPx} px${inside}`
+    case 'edge': {
+      const words = EDGE_WORDS.filter(([name]) => edit.edge?.[name]).map(([name, word]) =>
+        name === 'growPx'
+          ? `${Math.abs(edit.edge?.growPx ?? 0)} px ${(edit.edge?.growPx ?? 0) < 0 ? 'in' : 'out'}`
+          : word,
+      )
+      return `${words.join(', ')}${inside || ', whole outline'}`
+    }
+    case 'area':
+      return `${edit.area?.parts?.length ?? 0} ${edit.area?.parts?.length === 1 ? 'shape' : 'shapes'}`
+    case 'take':
+      return `version ${edit.versionId}`
+    case 'subject':
+      return `${edit.box?.[2]} × ${edit.box?.[3]} px`
+    default: {
+      const soft = edit.softness ? `, softness ${Math.round(edit.softness * 100)}` : ''
+      return `${edit.sizePx} px${soft}${inside}`
+    }
+  }
+}

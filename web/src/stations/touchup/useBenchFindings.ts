@@ -1,0 +1,48 @@
+import { watchDebounced } from '@vueuse/core'
+import { ref, type Ref } from 'vue'
+import { api, need } from '../../api/client'
+import type { Finding, Picture } from '../../api/types'
+import type { View } from '../../stage/view'
+
+const QUIET_MS = 900
+
+/** What is still suspected, looked for anew when the hand rests; walks from one to the next. */
+export function useBenchFindings(picture: Picture, state: Ref<string>, view: View) {
+  const findings = ref<Finding[]>(picture.findings)
+  const chosen = ref<number | null>(null)
+  let first = true
+
+  watchDebounced(
+    state,
+    async () => {
+      if (first) {
+        first = false
+        if (picture.inspected) return
+      }
+      const found = await need(
+        api.GET('/api/v1/pictures/{id}/bench/findings', {
+          params: { path: { id: picture.id } },
+        }),
+      ).catch(() => null)
+      if (!found) return
+      findings.value = found as Finding[]
+      if (chosen.value !== null && chosen.value >= findings.value.length) chosen.value = null
+    },
+    { debounce: QUIET_MS },
+  )
+
+  function choose(index: number | null) {
+    chosen.value = index
+    const finding = index === null ? undefined : findings.value[index]
+    if (finding) view.showPart(finding)
+  }
+
+  function walk(by: number) {
+    const count = findings.value.length
+    if (count === 0) return
+    const from = chosen.value ?? (by > 0 ? -1 : 0)
+    choose((from + by + count) % count)
+  }
+
+  return { findings, chosen, choose, walk }
+}

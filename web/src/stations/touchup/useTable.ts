@@ -1,0 +1,209 @@
+import { useLocalStorage } from '@vueuse/core'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { sentenceOf } from '../../api/client'
+import type { Area, Edit, EditData, EditList, Picture } from '../../api/types'
+import type { Box } from '../../stage/box'
+import { useView } from '../../stage/view'
+import { tilesOf } from './board/fetchTile'
+import { TileBoard } from './board/TileBoard'
+import { newKey, type Bench } from './tools/hand'
+import { NO_EDGE, useSettings, type Mode, type ToolName } from './tools/settings'
+import { useArea } from './tools/useArea'
+import { useBoxes } from './tools/useBoxes'
+import { usePick } from './tools/usePick'
+import { useStroke } from './tools/useStroke'
+import { useTrace } from './tools/useTrace'
+import { useTrial } from './tools/useTrial'
+import { useBrush } from './useBrush'
+import { useEdits } from './useEdits'
+
+/** One picture on the bench: its tiles, its edits, and the tool in the hand. */
+export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s: string) => void) {
+  const view = useView()
+  view.setPicture(picture)
+  const board = shallowRef<TileBoard | null>(null)
+  const problem = ref('')
+  const ready = ref(false)
+  const tool = ref<ToolName>('brush')
+  const settings = useSettings()
+  const brush = useBrush()
+  const area = useLocalStorage<Area | null>(`area-of-${picture.id}`, null, {
+    serializer: { read: (v) => JSON.parse(v) as Area | null, write: (v) => JSON.stringify(v) },
+  })
+  const edge = ref({ ...NO_EDGE })
+  const version = ref<number | null>(null)
+  const trial = useTrial(picture.id, board, view)
+  const edits = useEdits(picture.id, { answered, refused })
+
+  const bench: Bench = { board, view, brush, settings, trial, area, keep, redraw }
+  const stroke = useStroke(bench, () => tool.value)
+  const drawn = useArea(bench, picture.id)
+  const boxes = useBoxes(
+    bench,
+    () => (tool.value === 'take' ? 'take' : 'subject'),
+    () => version.value,
+  )
+  const pick = usePick(
+    bench,
+    () => lastOf('pick')?.edit,
+    (edit) => {
+      const last = lastOf('pick')
+      if (last) edits.change(last, { edit })
+    },
+  )
+  const trace = useTrace(bench, colourAt)
+
+  onMounted(async () => {
+    try {
+      await edits.load()
+      lay()
+    } catch (error) {
+      problem.value = sentenceOf(error)
+    }
+  })
+
+  /** Lays the picture out, as it is on the server now. */
+  function lay() {
+    if (edits.baseVersionId.value === null) return
+    const source = tilesOf(picture.id, edits.baseVersionId.value)
+    board.value = new TileBoard(picture, source, edits.state.value, (box) => {
+      ready.value = board.value?.complete ?? false
+      redraw(box)
+    })
+    redraw()
+  }
+
+  function answered(list: EditList, edit: string) {
+    board.value?.saved(edit)
+    board.value?.changed(list.changed, list.state, edit)
+    finish(edit)
+  }
+
+  function refused(sentence: string, edit: string) {
+    board.value?.takeBack(edit)
+    finish(edit)
+    say(sentence)
+  }
+
+  function finish(edit: string) {
+    stroke.done(edit)
+    boxes.done(edit)
+  }
+
+  function keep(edit: EditData, key = newKey()): string {
+    const limited = settings.limit && area.value && edit.kind !== 'area' && !edit.within
+    edits.add(key, limited ? { ...edit, within: area.value ?? undefined } : edit)
+    return key
+  }
+
+  const lastOf = (kind: string) => edits.made.value.findLast((e) => e.edit.kind === kind)
+
+  function undo() {
+    const edit = edits.undo()
+    if (edit) board.value?.takeBack(edit.clientKey)
+  }
+
+  /** What is set, drawn or chosen becomes an edit. */
+  function apply() {
+    if (drawn.close()) return
+    if (tool.value === 'edge') keepEdge()
+    else if (tool.value === 'area' && area.value) {
+      keep({ kind: 'area', mode: settings.mode, area: area.value })
+      if (!settings.limit) area.value = null
+    } else if (tool.value === 'take' && area.value && version.value !== null) {
+      keep({ kind: 'take', versionId: version.value, area: area.value })
+      if (!settings.limit) area.value = null
+    }
+  }
+
+  function edgeEdit(): EditData {
+    return { kind: 'edge', edge: { ...edge.value } }
+  }
+
+  function keepEdge() {
+    keep(edgeEdit())
+    edge.value = { ...NO_EDGE }
+  }
+
+  function lookAtEdge(on: boolean) {
+    if (!on) trial.end()
+    else
+      trial.show({
+        ...edgeEdit(),
+        ...(settings.limit && area.value ? { within: area.value } : {}),
+      })
+  }
+
+  async function colourAt({ x, y }: { x: number; y: number }): Promise<string | null> {
+    const place = { level: 0, column: Math.floor(x / 512), row: Math.floor(y / 512) }
+    const source = tilesOf(picture.id, edits.baseVersionId.value ?? 0)
+    const pixels = await source.photograph(place).catch(() => null)
+    const width = Math.min(512, picture.width - place.column * 512)
+    const i = 4 * ((Math.floor(y) % 512) * width + (Math.floor(x) % 512))
+    if (!pixels) return null
+    const hex = [0, 1, 2].map((c) => (pixels[i + c] ?? 0).toString(16).padStart(2, '0'))
+    return `#${hex.join('')}`
+  }
+
+  function choose(next: ToolName, mode?: Mode) {
+    if (tool.value === 'edge' && next !== 'edge') trial.end()
+    tool.value = next
+    if (mode) settings.mode = mode
+  }
+
+  const hand = computed(
+    () =>
+      ({
+        brush: stroke.hand,
+        strand: stroke.hand,
+        hint: stroke.hand,
+        trace: trace.hand,
+        area: drawn.hand,
+        pick: pick.hand,
+        subject: boxes.hand,
+        take: boxes.hand,
+        edge: { press: () => undefined, move: () => undefined, release: () => undefined },
+      })[tool.value],
+  )
+  const hints = computed(() => edits.active.value.filter((e) => e.edit.kind === 'hint'))
+
+  function lookOf(edit: Edit): string | null {
+    if (!edit.box) return null
+    const { x, y, width, height } = edit.box
+    return (
+      `/api/v1/pictures/${picture.id}/bench/${edits.baseVersionId.value}/look.png` +
+      `?x=${x}&y=${y}&width=${width}&height=${height}&edit=${edit.id}`
+    )
+  }
+
+  return {
+    view,
+    board,
+    problem,
+    ready,
+    tool,
+    settings,
+    brush,
+    area,
+    edge,
+    version,
+    edits,
+    stroke,
+    drawn,
+    boxes,
+    pick,
+    trace,
+    hand,
+    hints,
+    lay,
+    undo,
+    apply,
+    keepEdge,
+    edgeEdit,
+    lookAtEdge,
+    choose,
+    lookOf,
+  }
+}
+
+export type Table = ReturnType<typeof useTable>
