@@ -18,7 +18,7 @@ const px = (v: number) => `${v} px`
 </script>
 
 <template>
-  <section class="panel">
+  <section class="edge-settings">
     <h3>Edge, {{ inside ? 'only inside the shape' : 'the whole outline' }}</h3>
     <BarSlider
       v-model="edge.growPx"
@@ -81,21 +81,28 @@ const px = (v: number) => `${v} px`
 </template>
 
 <style scoped>
-.panel {
+.edge-settings {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1px;
   padding-bottom: 8px;
   font-size: 13px;
 }
 
-.panel :deep(.setting) {
+.edge-settings :deep(.setting) {
   display: grid;
-  grid-template-columns: 104px 1fr 44px;
+  grid-template-columns: 104px minmax(0, 1fr) 50px;
 }
 
-.panel :deep(.slider) {
+.edge-settings :deep(.slider) {
   width: auto;
   margin: 5px 2px;
+}
+
+.edge-settings > :deep(.ant-btn) {
+  white-space: normal;
+  height: auto;
+  text-align: left;
 }
 
 .hard {

@@ -112,8 +112,6 @@ defineExpose({ saved: edits.saved })
             @use-area="table.apply"
             @drop-area="table.drawn.drop"
           />
-          <span class="gap" />
-          <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" />
         </div>
         <div class="stages" :class="{ two: sideBySide }">
           <BenchStage
@@ -139,7 +137,11 @@ defineExpose({ saved: edits.saved })
             data-stage="result"
             :data-ready="table.ready.value"
             @choose="found.choose"
-          />
+          >
+            <span class="grounds">
+              <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" />
+            </span>
+          </BenchStage>
         </div>
       </section>
     </div>
@@ -196,7 +198,7 @@ defineExpose({ saved: edits.saved })
 
 .work {
   display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
+  grid-template-rows: 44px minmax(0, 1fr);
   min-width: 0;
   min-height: 0;
 }
@@ -204,15 +206,20 @@ defineExpose({ saved: edits.saved })
 .bar {
   display: flex;
   align-items: center;
-  min-height: 44px;
-  padding: 4px 14px;
+  padding: 0 14px;
+  overflow: hidden;
   border-bottom: 1px solid var(--line);
   font-size: 13px;
 }
 
-.gap {
-  flex: 1;
-  min-width: 8px;
+.grounds {
+  position: absolute;
+  right: 8px;
+  bottom: 8px;
+  padding: 3px 8px;
+  background: #fffdf8e6;
+  border-radius: 6px;
+  font-size: 13px;
 }
 
 .stages {

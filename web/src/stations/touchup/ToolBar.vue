@@ -147,8 +147,8 @@ const isBrush = computed(() => ['brush', 'strand', 'hint'].includes(props.tool))
 .row {
   display: flex;
   align-items: center;
-  gap: 4px 10px;
-  flex-wrap: wrap;
+  gap: 10px;
+  white-space: nowrap;
   min-width: 0;
 }
 

@@ -2,13 +2,17 @@ import { watchDebounced } from '@vueuse/core'
 import { ref, type Ref } from 'vue'
 import { api, need } from '../../api/client'
 import type { Finding, Picture } from '../../api/types'
+import { isSerious } from '../../stage/serious'
 import type { View } from '../../stage/view'
 
 const QUIET_MS = 900
 
+/** More would hide the picture that is to be mended. */
+const MOST = 6
+
 /** What is still suspected, looked for anew when the hand rests; walks from one to the next. */
 export function useBenchFindings(picture: Picture, state: Ref<string>, view: View) {
-  const findings = ref<Finding[]>(picture.findings)
+  const findings = ref<Finding[]>(picture.findings.filter(isSerious).slice(0, MOST))
   const chosen = ref<number | null>(null)
   let first = true
 
@@ -25,7 +29,7 @@ export function useBenchFindings(picture: Picture, state: Ref<string>, view: Vie
         }),
       ).catch(() => null)
       if (!found) return
-      findings.value = found as Finding[]
+      findings.value = (found as Finding[]).slice(0, MOST)
       if (chosen.value !== null && chosen.value >= findings.value.length) chosen.value = null
     },
     { debounce: QUIET_MS },
