@@ -90,7 +90,8 @@ final class FaultShape {
       if (count[k] > 0) {
         double along = least + (k + 0.5) * (most - least) / STATIONS;
         double off = across[k] / count[k];
-        way.add(new StrokePoint(mx + along * dx - off * dy + 0.5, my + along * dy + off * dx + 0.5));
+        way.add(
+            new StrokePoint(mx + along * dx - off * dy + 0.5, my + along * dy + off * dx + 0.5));
       }
     }
     double size = Math.max(LEAST_PX, Math.min(Stroke.LARGEST_PX, 2 * GENEROUS * widest + 6));

@@ -123,7 +123,8 @@ public final class MendingCommand implements Callable<Integer> {
   }
 
   private static void print(Map<Fault, Tally> tallies) {
-    System.out.println("| Planted | Gesture | Pictures | Left, median | Mended to a fifth | Time |");
+    System.out.println(
+        "| Planted | Gesture | Pictures | Left, median | Mended to a fifth | Time |");
     System.out.println("|---|---|---|---|---|---|");
     tallies.forEach(
         (fault, tally) -> {

@@ -2,6 +2,7 @@ package org.ablebatch.core.mend;
 
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.GridMap;
 import org.ablebatch.core.raster.PushPull;
 import org.ablebatch.core.raster.Rect;
@@ -11,15 +12,21 @@ import org.ablebatch.core.reading.AreaShrink;
 final class EdgeColours {
   private static final int PIXELS = 600_000;
 
-  /** So many grid cells beside an edge pixel may still hold backdrop. */
-  private static final float[] NEAR = {1, 0.8f, 0.4f};
+  /** So many grid cells beside an edge may hold backdrop; from the next on none does. */
+  private static final float HELD = 2.6f;
+
+  private static final float FREE = 5;
 
   private EdgeColours() {}
 
-  static void clean(Workpiece piece, Rect zone, double strength01) {
+  /**
+   * @param zone what is looked at
+   * @param part what may change, inside the zone
+   */
+  static void clean(Workpiece piece, Rect zone, Rect part, double strength01) {
     Rect grid = AreaShrink.readingGrid(zone.width(), zone.height(), PIXELS);
     Window window = Window.read(piece, zone, PIXELS);
-    float[] solid = window.sure(true, 2, null);
+    float[] solid = window.sure(true, FREE - 1, null);
     int solids = 0;
     for (float value : solid) {
       solids += value > 0 ? 1 : 0;
@@ -33,19 +40,18 @@ final class EdgeColours {
           PushPull.fill(window.linear().channel(c), solid, grid.width(), grid.height());
       System.arraycopy(filled, 0, inside.channel(c), 0, filled.length);
     }
-    float[] distance =
-        org.ablebatch.core.raster.Distance.to(notSolid(window), grid.width(), grid.height());
+    float[] distance = Distance.to(notSolid(window), grid.width(), grid.height());
     GridMap map = new GridMap(zone.width(), zone.height(), grid.width(), grid.height());
-    for (int y = 0; y < zone.height(); y++) {
-      map.row(y);
-      for (int x = 0; x < zone.width(); x++) {
-        int i = (zone.y() + y) * piece.width() + zone.x() + x;
+    for (int y = part.y(); y < part.bottom(); y++) {
+      map.row(y - zone.y());
+      for (int x = part.x(); x < part.right(); x++) {
+        int i = y * piece.width() + x;
         if (piece.cover(i) == 0) {
           continue;
         }
-        map.column(x);
-        float near = map.sample(distance);
-        double share = strength01 * (near < NEAR.length ? NEAR[(int) near] : 0);
+        map.column(x - zone.x());
+        float near = (FREE - map.sample(distance)) / (FREE - HELD);
+        double share = strength01 * Math.max(0, Math.min(1, near));
         if (share > 0) {
           int to =
               Srgb.pack(map.sample(inside.c0()), map.sample(inside.c1()), map.sample(inside.c2()));

@@ -48,11 +48,12 @@ final class EdgeWork {
     if (zone.isEmpty()) {
       return;
     }
+    Rect changing = part.intersect(zone);
     EdgeWork work = new EdgeWork(edit, zone, piece);
     work.carryOut();
-    work.write(piece, zone);
+    work.write(piece, zone, changing);
     if (edit.clean01() > 0) {
-      EdgeColours.clean(piece, zone, edit.clean01());
+      EdgeColours.clean(piece, zone, changing, edit.clean01());
     }
   }
 
@@ -122,12 +123,12 @@ final class EdgeWork {
     }
   }
 
-  private void write(Workpiece piece, Rect zone) {
-    for (int y = 0; y < height; y++) {
-      for (int x = 0; x < width; x++) {
-        int i = (zone.y() + y) * piece.width() + zone.x() + x;
+  private void write(Workpiece piece, Rect zone, Rect part) {
+    for (int y = part.y(); y < part.bottom(); y++) {
+      for (int x = part.x(); x < part.right(); x++) {
+        int i = y * piece.width() + x;
         int before = piece.cover(i);
-        int after = Math.round(255 * cover[y * width + x]);
+        int after = Math.round(255 * cover[(y - zone.y()) * width + x - zone.x()]);
         if (before == 0 && after > 0) {
           piece.colour(i, piece.original().argb()[i] | 0xFF000000);
         }

@@ -57,7 +57,13 @@ public record Sides(
       inSubject[i] = subject[cells[i]];
       odds[i] = (float) Math.log((subject[cells[i]] + RARE) / (backdrop[cells[i]] + RARE));
     }
-    return new Sides(behind, shade, other, inSubject, odds, evidence(behind.spread(), other, odds, lab.width(), lab.height()));
+    return new Sides(
+        behind,
+        shade,
+        other,
+        inSubject,
+        odds,
+        evidence(behind.spread(), other, odds, lab.width(), lab.height()));
   }
 
   private static void likeness(ColorPlanes lab, BehindReader behind, float[] shade, float[] other) {

@@ -1,10 +1,11 @@
 package org.ablebatch.core.finding;
 
-import static org.ablebatch.core.finding.PotScene.box;
-import static org.ablebatch.core.finding.PotScene.disc;
+import static org.ablebatch.core.PotScene.box;
+import static org.ablebatch.core.PotScene.disc;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import org.ablebatch.core.PotScene;
 import org.ablebatch.core.raster.Rect;
 import org.junit.jupiter.api.Test;
 

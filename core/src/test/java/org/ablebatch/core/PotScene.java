@@ -1,6 +1,10 @@
-package org.ablebatch.core.finding;
+package org.ablebatch.core;
 
+import java.util.List;
 import java.util.Random;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
@@ -9,17 +13,17 @@ import org.ablebatch.core.raster.Picture;
  * A made-up photograph with its good cutout, to be spoiled: a blue pot with a handle, on a plain
  * grey wall with a little noise. The handle encloses a gap.
  */
-final class PotScene {
-  static final int WIDTH = 640;
-  static final int HEIGHT = 480;
-  static final int WALL = 0xFFC9C5BD;
-  static final int POT = 0xFF2F4F86;
+public final class PotScene {
+  public static final int WIDTH = 640;
+  public static final int HEIGHT = 480;
+  public static final int WALL = 0xFFC9C5BD;
+  public static final int POT = 0xFF2F4F86;
 
-  final int[] photograph = new int[WIDTH * HEIGHT];
-  final byte[] coverage = new byte[WIDTH * HEIGHT];
-  final int[] colours = new int[WIDTH * HEIGHT];
+  public final int[] photograph = new int[WIDTH * HEIGHT];
+  public final byte[] coverage = new byte[WIDTH * HEIGHT];
+  public final int[] colours = new int[WIDTH * HEIGHT];
 
-  PotScene() {
+  public PotScene() {
     Random random = new Random(7);
     for (int i = 0; i < photograph.length; i++) {
       boolean pot = isPot(i % WIDTH, i / WIDTH);
@@ -37,7 +41,7 @@ final class PotScene {
     return body || x >= 380 && ring > 45 && ring < 70;
   }
 
-  static int lighter(int argb, int by) {
+  public static int lighter(int argb, int by) {
     int r = Math.max(0, Math.min(255, (argb >> 16 & 0xFF) + by));
     int g = Math.max(0, Math.min(255, (argb >> 8 & 0xFF) + by));
     int b = Math.max(0, Math.min(255, (argb & 0xFF) + by));
@@ -45,19 +49,19 @@ final class PotScene {
   }
 
   /** Which pixels, by their place. */
-  interface Where {
+  public interface Where {
     boolean is(int x, int y);
   }
 
-  static Where disc(int cx, int cy, int radius) {
+  public static Where disc(int cx, int cy, int radius) {
     return (x, y) -> Math.hypot(x - cx, y - cy) < radius;
   }
 
-  static Where box(int left, int top, int right, int bottom) {
+  public static Where box(int left, int top, int right, int bottom) {
     return (x, y) -> x >= left && x < right && y >= top && y < bottom;
   }
 
-  PotScene cover(Where where, int value) {
+  public PotScene cover(Where where, int value) {
     for (int i = 0; i < coverage.length; i++) {
       if (where.is(i % WIDTH, i / WIDTH)) {
         coverage[i] = (byte) value;
@@ -67,7 +71,7 @@ final class PotScene {
   }
 
   /** Changes the photograph, and the cutout's colours with it. */
-  PotScene paint(Where where, int argb) {
+  public PotScene paint(Where where, int argb) {
     for (int i = 0; i < photograph.length; i++) {
       if (where.is(i % WIDTH, i / WIDTH)) {
         photograph[i] = argb;
@@ -77,15 +81,15 @@ final class PotScene {
     return this;
   }
 
-  Picture picture() {
+  public Picture picture() {
     return new Picture(WIDTH, HEIGHT, photograph);
   }
 
-  Cutout cutout() {
+  public Cutout cutout() {
     return new Cutout(new Matte(WIDTH, HEIGHT, coverage), new Picture(WIDTH, HEIGHT, colours));
   }
 
-  java.util.List<Finding> inspect() {
+  public List<Finding> inspect() {
     return Inspector.inspect(picture(), cutout(), Expectations.NONE);
   }
 }
