@@ -21,6 +21,12 @@ const px = (v: number) => `${v} px`
   <section class="edge-settings">
     <h3>Edge, {{ inside ? 'only inside the shape' : 'the whole outline' }}</h3>
     <BarSlider
+      v-model="edge.fitPx"
+      label="Fit to picture"
+      :max="60"
+      :words="edge.fitPx ? `${edge.fitPx} px` : 'off'"
+    />
+    <BarSlider
       v-model="edge.growPx"
       label="Shrink, grow"
       :min="-20"

@@ -2,6 +2,7 @@ import type { EdgeSettings, EditData } from '../../api/types'
 
 const HINTS = { subject: 'subject', backdrop: 'backdrop', mixed: 'mixed edge' }
 const EDGE_WORDS: [keyof EdgeSettings, string][] = [
+  ['fitPx', 'fitted'],
   ['growPx', 'grown'],
   ['firmness', 'firmer'],
   ['featherPx', 'feathered'],

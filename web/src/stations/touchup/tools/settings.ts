@@ -9,6 +9,7 @@ export type ShapeTool = 'box' | 'ellipse' | 'free' | 'corners' | 'edge'
 export type Joining = 'add' | 'subtract' | 'intersect'
 
 export const NO_EDGE: EdgeSettings = {
+  fitPx: 0,
   hazeBelow: 0,
   closePx: 0,
   openPx: 0,

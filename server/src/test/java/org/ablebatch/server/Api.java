@@ -185,6 +185,26 @@ public final class Api {
             .build());
   }
 
+  /** The bytes of an answer to a JSON question. */
+  public byte[] postForBytes(String path, String json) {
+    try {
+      HttpResponse<byte[]> answer =
+          client.send(
+              HttpRequest.newBuilder(base.resolve(path))
+                  .header("Content-Type", "application/json")
+                  .POST(BodyPublishers.ofString(json))
+                  .build(),
+              BodyHandlers.ofByteArray());
+      assertThat(answer.statusCode()).as(path).isEqualTo(200);
+      return answer.body();
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   public byte[] bytes(String path) {
     HttpRequest request = HttpRequest.newBuilder(base.resolve(path)).GET().build();
     try {

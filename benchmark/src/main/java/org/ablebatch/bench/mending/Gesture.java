@@ -22,7 +22,8 @@ import org.ablebatch.core.stroke.StrokePoint;
  * @param tries one edit, or the positions of a slider, of which the hand stops at the best
  */
 record Gesture(String words, List<Edit> tries) {
-  private static final double SLIDER_STEP_PX = 0.5;
+  private static final double[] FIT_SHARES = {0.003, 0.006, 0.01};
+  private static final double SHIFT = 0.003;
 
   /** What the camera did not see no retoucher brings back, and an empty cutout is cut again. */
   static boolean canMend(Fault fault) {
@@ -40,20 +41,12 @@ record Gesture(String words, List<Edit> tries) {
           new Gesture(
               "remove thin haze in a box",
               List.of(
-                  limited(shape, new EdgeEdit(0.6, 0, 0, 0, 0, 0, 0, false, 0)),
-                  limited(shape, new EdgeEdit(0.4, 0, 0, 0, 0, 0, 0, false, 0))));
+                  limited(shape, new EdgeEdit(0, 0.6, 0, 0, 0, 0, 0, 0, false, 0)),
+                  limited(shape, new EdgeEdit(0, 0.4, 0, 0, 0, 0, 0, 0, false, 0))));
       case MARKS ->
           new Gesture(
               "erase in a box", List.of(new AreaEdit(Mode.ERASE, Area.of(box(shape.box())))));
-      case SPILL ->
-          new Gesture(
-              "colour clean-up of the edge",
-              List.of(
-                  new EdgeEdit(0, 0, 0, 0, 0, 0, 0, false, 0.5),
-                  new EdgeEdit(0, 0, 0, 0, 0, 0, 0, false, 1)));
-      case WIDER -> slider("shrink the edge", good, -1);
-      case NARROWER -> slider("grow the edge", good, 1);
-      case RAGGED -> smoothing();
+      case SPILL, WIDER, NARROWER, RAGGED -> fit(good);
       case FRAME, BLUR, NOTHING, EVERYTHING ->
           throw new IllegalArgumentException("no gesture mends " + fault);
     };
@@ -61,25 +54,25 @@ record Gesture(String words, List<Edit> tries) {
 
   private static Gesture brush(Mode mode, FaultShape shape) {
     return new Gesture(
-        "one edge-aware stroke, " + (mode == Mode.ERASE ? "erase" : "restore"),
-        List.of(new BrushEdit(mode, true, shape.stroke())));
+        (mode == Mode.ERASE ? "erase" : "restore") + ", one stroke, following edges or plain",
+        List.of(
+            new BrushEdit(mode, true, shape.stroke()), new BrushEdit(mode, false, shape.stroke())));
   }
 
-  private static Gesture slider(String words, Good good, int sign) {
+  /** The outline is wrong all around: fit it, or move it, or draw its colours from inside. */
+  private static Gesture fit(Good good) {
+    double side = Math.max(good.width(), good.height());
     List<Edit> tries = new ArrayList<>();
-    double most = Math.min(EdgeEdit.MOST_PX, 0.008 * Math.max(good.width(), good.height()));
-    for (double px = SLIDER_STEP_PX; px <= most; px += SLIDER_STEP_PX) {
-      tries.add(new EdgeEdit(0, 0, 0, 0, sign * px, 0, 0, false, 0));
+    for (double share : FIT_SHARES) {
+      double px = Math.min(EdgeEdit.MOST_FIT_PX, Math.max(1, share * side));
+      tries.add(new EdgeEdit(px, 0, 0, 0, 0, 0, 0, 0, false, 0));
+      tries.add(new EdgeEdit(px, 0, 0, 0, 0, 0, 0, 0, false, 1));
     }
-    return new Gesture(words, tries);
-  }
-
-  private static Gesture smoothing() {
-    List<Edit> tries = new ArrayList<>();
-    for (double px = 2; px <= EdgeEdit.MOST_PX; px += 3) {
-      tries.add(new EdgeEdit(0, 0, 0, px, 0, 0, 0, false, 0));
-    }
-    return new Gesture("smooth the edge", tries);
+    double move = SHIFT * side;
+    tries.add(new EdgeEdit(0, 0, 0, 0, 0, move, 0, 0, false, 0));
+    tries.add(new EdgeEdit(0, 0, 0, 0, 0, -move, 0, 0, false, 0));
+    tries.add(new EdgeEdit(0, 0, 0, 0, 0, 0, 0, 0, false, 1));
+    return new Gesture("one setting of Edge: fit, move or clean", tries);
   }
 
   private static Edit limited(FaultShape shape, Edit edit) {

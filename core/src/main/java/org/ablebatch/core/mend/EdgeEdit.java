@@ -3,6 +3,7 @@ package org.ablebatch.core.mend;
 /**
  * Settings for the outline; everything at 0 changes nothing. Carried out in this order.
  *
+ * @param fitPx how far the outline may move to the photograph's own edge, 0..{@value #MOST_FIT_PX}
  * @param hazeBelow01 coverage up to here goes away, 0..0.9
  * @param closePx holes up to this size are closed, 0..{@value #MOST_PX}
  * @param openPx half open gaps up to this size are opened, 0..{@value #MOST_PX}
@@ -14,6 +15,7 @@ package org.ablebatch.core.mend;
  * @param clean01 draws the edge's colours from inside the subject, 0..1
  */
 public record EdgeEdit(
+    double fitPx,
     double hazeBelow01,
     double closePx,
     double openPx,
@@ -25,6 +27,7 @@ public record EdgeEdit(
     double clean01)
     implements Edit {
   public static final double MOST_PX = 20;
+  public static final double MOST_FIT_PX = 60;
 
   private static final double MOST_HAZE = 0.9;
 
@@ -32,6 +35,7 @@ public record EdgeEdit(
    * @throws IllegalArgumentException with a sentence for a person
    */
   public EdgeEdit {
+    require(fitPx >= 0 && fitPx <= MOST_FIT_PX, "An outline is fitted within 0 to 60 px");
     require(hazeBelow01 >= 0 && hazeBelow01 <= MOST_HAZE, "Haze is coverage of 0 to 0.9");
     require(isSize(closePx) && isSize(openPx), "Holes and gaps are 0 to 20 px large");
     require(isSize(smoothPx), "An outline is smoothed over 0 to 20 px");
@@ -53,6 +57,8 @@ public record EdgeEdit(
 
   /** How far from a pixel the result may depend on others. */
   int reachPx() {
-    return (int) Math.ceil(closePx + openPx + 2 * smoothPx + Math.abs(growPx) + featherPx) + 8;
+    return (int)
+            Math.ceil(3 * fitPx + closePx + openPx + 2 * smoothPx + Math.abs(growPx) + featherPx)
+        + 8;
   }
 }

@@ -49,6 +49,9 @@ final class EdgeWork {
       return;
     }
     Rect changing = part.intersect(zone);
+    if (edit.fitPx() > 0) {
+      EdgeFit.carryOut(piece, zone, changing, edit.fitPx());
+    }
     EdgeWork work = new EdgeWork(edit, zone, piece);
     work.carryOut();
     work.write(piece, zone, changing);

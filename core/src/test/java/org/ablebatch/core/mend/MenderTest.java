@@ -46,11 +46,12 @@ class MenderTest {
         new HintEdit(new Hint(Hint.Kind.BACKDROP, 20, way(390, 240, 400, 240))),
         new TraceEdit(way(380, 130, 430, 90, 500, 80), 6, 1, 0.2, 1, 0x40A060),
         new TraceEdit(way(60, 60, 90, 90), 2, 2, 0, 0.5, null),
-        new EdgeEdit(0.1, 4, 4, 2, -1.5, 0.3, 1, false, 0.5),
-        new EdgeEdit(0, 0, 0, 0, 2, 0, 0, true, 0),
+        new EdgeEdit(0, 0.1, 4, 4, 2, -1.5, 0.3, 1, false, 0.5),
+        new EdgeEdit(0, 0, 0, 0, 0, 2, 0, 0, true, 0),
         new TakeEdit(OTHER_VERSION, box(250, 200, 350, 300)),
         new SubjectEdit(Mode.ERASE, new Rect(180, 110, 300, 290)),
-        new LimitedEdit(box(200, 130, 290, 380), new EdgeEdit(0, 0, 0, 0, -3, 0, 0, false, 0)));
+        new EdgeEdit(8, 0, 0, 0, 0, 0, 0, 0, false, 0),
+        new LimitedEdit(box(200, 130, 290, 380), new EdgeEdit(0, 0, 0, 0, 0, -3, 0, 0, false, 0)));
   }
 
   @ParameterizedTest

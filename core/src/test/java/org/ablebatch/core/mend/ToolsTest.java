@@ -127,6 +127,23 @@ class ToolsTest {
   }
 
   @Test
+  void aWaveringOutlineIsFittedToThePhotograph() {
+    PotScene wavering = new PotScene();
+    for (int y = 0; y < PotScene.HEIGHT; y++) {
+      int in = (int) Math.round(5 * Math.sin(y / 6.0));
+      for (int x = 190; x < 212; x++) {
+        boolean kept = x >= 200 + in && y >= 130 && y < 380;
+        wavering.coverage[y * PotScene.WIDTH + x] = (byte) (kept ? 255 : 0);
+      }
+    }
+
+    Cutout mended = mended(wavering, new EdgeEdit(8, 0, 0, 0, 0, 0, 0, 0, false, 0));
+
+    assertThat(wrong(wavering.cutout())).isGreaterThan(700);
+    assertThat(wrong(mended)).isLessThan(120);
+  }
+
+  @Test
   void aFeatheredEdgeFallsOverItsWidth() {
     Matte matte = mended(GOOD, edge(0, 8)).matte();
 
@@ -140,7 +157,7 @@ class ToolsTest {
     PotScene holes =
         new PotScene().cover(PotScene.disc(250, 200, 4), 0).cover(PotScene.disc(300, 300, 20), 0);
 
-    Matte matte = mended(holes, new EdgeEdit(0, 10, 0, 0, 0, 0, 0, false, 0)).matte();
+    Matte matte = mended(holes, new EdgeEdit(0, 0, 10, 0, 0, 0, 0, 0, false, 0)).matte();
 
     assertThat(matte.at(250, 200)).isEqualTo(255);
     assertThat(matte.at(300, 300)).isZero();
@@ -155,7 +172,7 @@ class ToolsTest {
       }
     }
 
-    Cutout mended = mended(fringed, new EdgeEdit(0, 0, 0, 0, 0, 0, 0, false, 1));
+    Cutout mended = mended(fringed, new EdgeEdit(0, 0, 0, 0, 0, 0, 0, 0, false, 1));
 
     int blue = mended.colours().at(201, 250) & 0xFF;
     int red = mended.colours().at(201, 250) >> 16 & 0xFF;
@@ -164,7 +181,7 @@ class ToolsTest {
 
   @Test
   void hardEdgesHaveNothingBetween() {
-    Matte matte = mended(GOOD, new EdgeEdit(0, 0, 0, 3, 0, 0, 0, true, 0)).matte();
+    Matte matte = mended(GOOD, new EdgeEdit(0, 0, 0, 0, 3, 0, 0, 0, true, 0)).matte();
 
     int between = 0;
     for (byte cover : matte.coverage()) {
@@ -200,7 +217,7 @@ class ToolsTest {
   }
 
   private static EdgeEdit edge(double grow, double feather) {
-    return new EdgeEdit(0, 0, 0, 0, grow, 0, feather, false, 0);
+    return new EdgeEdit(0, 0, 0, 0, 0, grow, 0, feather, false, 0);
   }
 
   private static Cutout mended(PotScene scene, Edit edit) {

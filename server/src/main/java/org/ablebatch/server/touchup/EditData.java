@@ -72,6 +72,7 @@ public record EditData(
   /** Settings for the outline; what is left out is 0. */
   @Schema(name = "EdgeSettings")
   public record EdgeData(
+      Double fitPx,
       Double hazeBelow,
       Double closePx,
       Double openPx,

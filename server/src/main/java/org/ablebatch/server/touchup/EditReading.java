@@ -97,6 +97,7 @@ final class EditReading {
   private static EdgeEdit edge(EdgeData data) {
     EdgeData edge = required(data, "edge");
     return new EdgeEdit(
+        orElse(edge.fitPx(), 0),
         orElse(edge.hazeBelow(), 0),
         orElse(edge.closePx(), 0),
         orElse(edge.openPx(), 0),
