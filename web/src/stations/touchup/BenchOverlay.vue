@@ -16,6 +16,8 @@ const props = defineProps<{
   ring: Point | null
   trails: Trail[]
   hints: Edit[]
+  chosenHint: string | null
+  draggedHint: Point | null
   area: Area | null
   editable: boolean
   drawing: Point[] | null
@@ -122,7 +124,7 @@ const rects = computed(() =>
         fill="none"
       />
     </svg>
-    <HintMarks :hints="hints" :view="view" />
+    <HintMarks :hints="hints" :view="view" :chosen="chosenHint" :dragged="draggedHint" />
     <span
       v-if="picked"
       class="picked num"

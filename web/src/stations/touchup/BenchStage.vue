@@ -58,6 +58,8 @@ defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
       :ring="hasRing && !grab ? table.stroke.at.value : null"
       :trails="table.stroke.trails.value"
       :hints="table.tool.value === 'hint' ? table.hints.value : []"
+      :chosen-hint="table.hinting.chosen.value"
+      :dragged-hint="table.hinting.dragged.value"
       :area="table.area.value"
       :editable="table.tool.value === 'area'"
       :drawing="table.drawn.drawing.value"

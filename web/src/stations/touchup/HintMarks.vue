@@ -4,12 +4,20 @@ import type { Edit } from '../../api/types'
 import type { View } from '../../stage/view'
 
 /** Hints stay to be seen: subject = dots, backdrop = crosses, mixed edge = waves. */
-const props = defineProps<{ hints: Edit[]; view: View }>()
+const props = defineProps<{
+  hints: Edit[]
+  view: View
+  chosen: string | null
+  dragged: { x: number; y: number } | null
+}>()
 
 const lines = computed(() =>
   props.hints.map((hint) => {
     const points = hint.edit.points ?? []
-    const { scale, x, y } = props.view
+    const { scale } = props.view
+    const by = hint.clientKey === props.chosen ? props.dragged : null
+    const x = props.view.x + (by?.x ?? 0) * scale
+    const y = props.view.y + (by?.y ?? 0) * scale
     const on: string[] = []
     for (let k = 0; k + 1 < points.length; k += 2) {
       on.push(`${(points[k] ?? 0) * scale + x},${(points[k + 1] ?? 0) * scale + y}`)
@@ -17,6 +25,7 @@ const lines = computed(() =>
     if (on.length === 1 && on[0]) on.push(on[0])
     return {
       key: hint.clientKey,
+      handle: { cx: (points[0] ?? 0) * scale + x, cy: (points[1] ?? 0) * scale + y },
       points: on.join(' '),
       fill: `url(#hint-${hint.edit.mode})`,
       width: Math.max(9, (hint.edit.sizePx ?? 1) * scale),
@@ -51,6 +60,14 @@ const lines = computed(() =>
       stroke-linejoin="round"
       fill="none"
     />
+    <circle
+      v-for="line in lines"
+      :key="`h${line.key}`"
+      v-bind="line.handle"
+      class="handle"
+      :class="{ on: line.key === chosen }"
+      r="5"
+    />
   </svg>
 </template>
 
@@ -60,5 +77,15 @@ const lines = computed(() =>
   inset: 0;
   width: 100%;
   height: 100%;
+}
+.handle {
+  fill: #fff;
+  stroke: #1b2333;
+  stroke-width: 1.4;
+}
+
+.handle.on {
+  fill: #1b2333;
+  stroke: #fff;
 }
 </style>

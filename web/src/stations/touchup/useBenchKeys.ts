@@ -67,6 +67,8 @@ export function useBenchKeys(
     z: () => table.view.toggleFit(),
     Enter: table.apply,
     Escape: () => void (table.drawn.drop() || found.choose(null)),
+    Delete: () => void table.hinting.drop(),
+    Backspace: () => void table.hinting.drop(),
     'Ctrl+z': table.undo,
     'Ctrl+Shift+z': edits.redo,
     'Ctrl+y': edits.redo,

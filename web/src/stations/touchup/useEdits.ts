@@ -118,6 +118,10 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     )
   }
 
+  function draft(edit: EditData, clientKey: string) {
+    unsent.add({ clientKey, edit, baseVersionId: baseVersionId.value })
+  }
+
   /** Marks the newest edit as undone; answers which it was. */
   function undo(): Edit | undefined {
     const last = edits.value.findLast((e) => !e.undone)
@@ -210,6 +214,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     clash,
     load,
     add,
+    draft,
     undo,
     redo,
     backToAutomatic,

@@ -10,6 +10,7 @@ import { newKey, type Bench } from './tools/hand'
 import { NO_EDGE, useSettings, type Mode, type ToolName } from './tools/settings'
 import { useArea } from './tools/useArea'
 import { useBoxes } from './tools/useBoxes'
+import { useHints } from './tools/useHints'
 import { usePick } from './tools/usePick'
 import { useStroke } from './tools/useStroke'
 import { useTrace } from './tools/useTrace'
@@ -35,7 +36,8 @@ export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s
   const trial = useTrial(picture.id, board, view)
   const edits = useEdits(picture.id, { answered, refused })
 
-  const bench: Bench = { board, view, brush, settings, trial, area, keep, redraw }
+  const draft = edits.draft
+  const bench: Bench = { board, view, brush, settings, trial, area, keep, draft, redraw }
   const stroke = useStroke(bench, () => tool.value)
   const drawn = useArea(bench, picture.id)
   const boxes = useBoxes(
@@ -52,6 +54,14 @@ export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s
     },
   )
   const trace = useTrace(bench, colourAt)
+  const hints = computed(() => edits.active.value.filter((e) => e.edit.kind === 'hint'))
+  const hinting = useHints(
+    hints,
+    () => view.scale,
+    stroke.hand,
+    (hint, edit) => edits.change(hint, { edit }),
+    edits.remove,
+  )
 
   onMounted(async () => {
     try {
@@ -156,7 +166,7 @@ export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s
       ({
         brush: stroke.hand,
         strand: stroke.hand,
-        hint: stroke.hand,
+        hint: hinting.hand,
         trace: trace.hand,
         area: drawn.hand,
         pick: pick.hand,
@@ -165,7 +175,6 @@ export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s
         edge: { press: () => undefined, move: () => undefined, release: () => undefined },
       })[tool.value],
   )
-  const hints = computed(() => edits.active.value.filter((e) => e.edit.kind === 'hint'))
 
   function lookOf(edit: Edit): string | null {
     if (!edit.box) return null
@@ -195,6 +204,7 @@ export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s
     trace,
     hand,
     hints,
+    hinting,
     lay,
     undo,
     apply,

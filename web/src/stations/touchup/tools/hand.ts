@@ -26,6 +26,8 @@ export interface Bench {
   area: Ref<Area | null>
   /** Keeps an edit, limited to the area when that is wanted; answers its key. */
   keep: (edit: EditData, key?: string) => string
+  /** Remembers an edit that is still being made, in case the browser ends before it is kept. */
+  draft: (edit: EditData, key: string) => void
   redraw: (part?: Box) => void
 }
 

@@ -5,6 +5,7 @@ import { newKey, pointOf, type Bench, type Hand, type Point } from './hand'
 import type { ToolName } from './settings'
 
 const FULL_PRESSURE = 0.5
+const DRAFT_MS = 400
 
 /** A stroke that the server works out: its way is shown until the result is there. */
 export interface Trail {
@@ -24,6 +25,8 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
   let points: number[] | null = null
   let edit: EditData = {}
   let last: Point | null = null
+  let key = ''
+  let drafted = 0
 
   const { brush, settings } = bench
   /** Painted here, to the byte as on the server; an area would have to be painted too. */
@@ -51,6 +54,8 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
     const to = pointOf(pointer)
     const from = pointer.event.shiftKey && last ? last : to
     points = [from.x, from.y]
+    key = newKey()
+    drafted = performance.now()
     if (isPlain()) {
       bench.redraw(board.begin(plain(), from.x, from.y, bench.view.scale) ?? undefined)
     } else {
@@ -79,6 +84,10 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
   function go({ x, y }: Point) {
     if (!points || (x === points.at(-2) && y === points.at(-1))) return
     points.push(x, y)
+    if (performance.now() - drafted > DRAFT_MS) {
+      drafted = performance.now()
+      bench.draft({ ...edit, points: [...points] }, key)
+    }
     if (isPlain()) {
       const box = bench.board.value?.extend(x, y)
       if (box) bench.redraw(box)
@@ -91,7 +100,6 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
 
   function release() {
     if (!points) return
-    const key = newKey()
     if (isPlain()) bench.board.value?.end(key)
     trails.value = trails.value.map((t) => (t.key === 'live' ? { ...t, key } : t))
     bench.keep({ ...edit, points }, key)

@@ -40,7 +40,7 @@ class BenchTest {
             "{'kind': 'brush', 'mode': 'erase', 'sizePx': 40, 'points': [350, 350, 380, 350]}",
             "{'kind': 'brush', 'mode': 'restore', 'edgeAware': true, 'sizePx': 80,"
                 + " 'points': [350, 350, 390, 350]}",
-            "{'kind': 'strand', 'sizePx': 30, 'points': [350, 160, 380, 165]}",
+            "{'kind': 'strand', 'sizePx': 30, 'points': [350, 138, 380, 142]}",
             "{'kind': 'area', 'mode': 'erase', 'area': " + TOP_BOX + "}",
             "{'kind': 'hint', 'mode': 'subject', 'sizePx': 30, 'points': [350, 250, 360, 250]}",
             "{'kind': 'trace', 'points': [20, 20, 90, 60], 'fromPx': 5, 'toPx': 2}",
