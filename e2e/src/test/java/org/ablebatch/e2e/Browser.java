@@ -51,6 +51,14 @@ final class Browser implements AutoCloseable {
     return page;
   }
 
+  /** One more page beside the first, with the same storage. */
+  Page another() {
+    Page other = page.context().newPage();
+    other.setDefaultTimeout(PATIENCE_MS);
+    other.onPageError(errors::add);
+    return other;
+  }
+
   /** Errors that scripts threw in the page so far. */
   List<String> errors() {
     return errors;

@@ -1,0 +1,145 @@
+package org.ablebatch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Strokes live through a lost network, a closed tab, a killed server, other people, and a recut.
+ */
+class NothingLostTest {
+  private static final double WIDTH = 1600;
+  private static final double HEIGHT = 1200;
+  private static final Duration PATIENCE = Duration.ofSeconds(60);
+
+  @TempDir private Path data;
+
+  private Api api;
+  private long batch;
+  private long id;
+
+  @Test
+  void nothingThatWasMadeIsLost() throws Exception {
+    Application application = Application.start(data, "--no-demo");
+    try (Browser browser = new Browser()) {
+      api = new Api(application.address());
+      batch = api.newBatch("Nothing lost");
+      Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
+      api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
+      api.post("/api/v1/batches/" + batch + "/cut", "");
+      Api.await(PATIENCE, () -> api.count(batch, "to-check") == 1);
+      id = api.pictures(batch).get(0).get("id").asLong();
+      api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
+      String address = application.address() + "/#/batches/" + batch + "/touch-up";
+
+      theNetworkIsLostAndTheTabIsClosed(browser, address);
+      twoPeopleMendTheSamePicture(browser, address);
+      theServerIsKilled(browser, application, address);
+      application = application.again("--no-demo");
+      Api.await(PATIENCE, () -> edits() == 5);
+      theBrowserEndsInTheMiddleOfAStroke(browser, address);
+      thePictureIsCutAgainMeanwhile(browser, address);
+      assertThat(browser.errors()).isEmpty();
+    } finally {
+      application.close();
+    }
+  }
+
+  private void theNetworkIsLostAndTheTabIsClosed(Browser browser, String address) throws Exception {
+    Page page = open(browser, address);
+    MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
+    page.context().setOffline(true);
+    hand.drag(1240, 680, 1270, 680);
+    assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
+    page.context().setOffline(false);
+    hand.kept(1);
+
+    page.context().setOffline(true);
+    hand.drag(1100, 640, 1130, 640);
+    assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
+    page.close();
+    page.context().setOffline(false);
+    assertThat(edits()).isEqualTo(1);
+    Page again = open(browser, address);
+    new MendingHand(again, WIDTH, HEIGHT).kept(2);
+    again.close();
+  }
+
+  private void twoPeopleMendTheSamePicture(Browser browser, String address) throws Exception {
+    Page one = open(browser, address);
+    Page two = open(browser, address);
+    new MendingHand(one, WIDTH, HEIGHT).drag(480, 430, 500, 430);
+    Api.await(PATIENCE, () -> edits() == 3);
+    MendingHand second = new MendingHand(two, WIDTH, HEIGHT);
+    second.drag(600, 440, 620, 440);
+    second.kept(4);
+    two.close();
+    one.close();
+  }
+
+  private void theServerIsKilled(Browser browser, Application application, String address)
+      throws Exception {
+    Page page = open(browser, address);
+    MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
+    application.kill();
+    hand.drag(900, 600, 930, 600);
+    assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
+  }
+
+  /** The page is left as a crash leaves it: nothing runs any more, nothing is sent. */
+  private void theBrowserEndsInTheMiddleOfAStroke(Browser browser, String address)
+      throws Exception {
+    Page page = open(browser, address);
+    MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
+    hand.press(1300, 700);
+    hand.moveTo(1320, 700, 3);
+    page.waitForTimeout(600);
+    hand.moveTo(1330, 700, 3);
+    page.evaluate("() => { window.stop() }");
+    page.close();
+    assertThat(edits()).isEqualTo(5);
+
+    Page again = open(browser, address);
+    new MendingHand(again, WIDTH, HEIGHT).kept(6);
+    again.close();
+  }
+
+  private void thePictureIsCutAgainMeanwhile(Browser browser, String address) throws Exception {
+    Page page = open(browser, address);
+    page.route("**/events", route -> route.abort());
+    page.route("**/batches/" + batch + "/**", route -> route.abort());
+    api.post("/api/v1/pictures/" + id + "/touch-up/done", "");
+    api.post("/api/v1/pictures/" + id + "/recut", "{\"method\": \"busy\"}");
+    Api.await(PATIENCE, () -> api.count(batch, "to-check") == 1);
+    api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
+    assertThat(edits()).as("over the new cutout").isZero();
+
+    MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
+    hand.drag(1200, 660, 1230, 660);
+    page.getByText("The one you were mending").click();
+
+    hand.kept(7);
+    assertThat(edits()).isEqualTo(7);
+    page.close();
+  }
+
+  private static Page open(Browser browser, String address) {
+    Page page = browser.another();
+    page.navigate(address);
+    new MendingHand(page, WIDTH, HEIGHT).see();
+    return page;
+  }
+
+  private int edits() {
+    JsonNode list = api.get("/api/v1/pictures/" + id + "/edits").get("edits");
+    return list.size();
+  }
+}
