@@ -40,8 +40,9 @@ final class Browser implements AutoCloseable {
                 new BrowserType.LaunchOptions()
                     .setExecutablePath(Path.of("/usr/bin/chromium"))
                     .setArgs(FLAGS))
-            .newPage(
-                new com.microsoft.playwright.Browser.NewPageOptions().setViewportSize(1280, 800));
+            .newContext(
+                new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800))
+            .newPage();
     page.setDefaultTimeout(PATIENCE_MS);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     page.onPageError(errors::add);
