@@ -1,5 +1,8 @@
 package org.ablebatch.e2e;
 
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -32,6 +35,25 @@ final class Photographs {
     } catch (UnreadablePicture e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  /** The same photograph with more pixels, smoothly. */
+  static byte[] enlarged(Path photograph, int megapixels) throws IOException {
+    Picture small = read(Files.readAllBytes(photograph));
+    double scale = Math.sqrt(megapixels * 1e6 / ((double) small.width() * small.height()));
+    int width = (int) Math.round(small.width() * scale);
+    int height = (int) Math.round(small.height() * scale);
+    BufferedImage from =
+        new BufferedImage(small.width(), small.height(), BufferedImage.TYPE_INT_RGB);
+    from.setRGB(0, 0, small.width(), small.height(), small.argb(), 0, small.width());
+    BufferedImage to = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    Graphics2D pen = to.createGraphics();
+    pen.setRenderingHint(
+        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+    pen.drawImage(from, 0, 0, width, height, null);
+    pen.dispose();
+    int[] argb = to.getRGB(0, 0, width, height, null, 0, width);
+    return PictureWriter.jpeg(new Picture(width, height, argb), 90);
   }
 
   /**

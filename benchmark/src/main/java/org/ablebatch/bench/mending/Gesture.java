@@ -22,7 +22,7 @@ import org.ablebatch.core.stroke.StrokePoint;
  * @param tries one edit, or the positions of a slider, of which the hand stops at the best
  */
 record Gesture(String words, List<Edit> tries) {
-  private static final double[] FIT_SHARES = {0.003, 0.006, 0.01};
+  private static final double[] FIT_SHARES = {0.003, 0.008};
   private static final double SHIFT = 0.003;
 
   /** What the camera did not see no retoucher brings back, and an empty cutout is cut again. */
@@ -66,7 +66,6 @@ record Gesture(String words, List<Edit> tries) {
     for (double share : FIT_SHARES) {
       double px = Math.min(EdgeEdit.MOST_FIT_PX, Math.max(1, share * side));
       tries.add(new EdgeEdit(px, 0, 0, 0, 0, 0, 0, 0, false, 0));
-      tries.add(new EdgeEdit(px, 0, 0, 0, 0, 0, 0, 0, false, 1));
     }
     double move = SHIFT * side;
     tries.add(new EdgeEdit(0, 0, 0, 0, 0, move, 0, 0, false, 0));

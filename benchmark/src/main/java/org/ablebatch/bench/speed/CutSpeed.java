@@ -1,6 +1,5 @@
 package org.ablebatch.bench.speed;
 
-import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
@@ -47,34 +46,11 @@ public class CutSpeed {
   private Picture picture;
   private CutOutcome.Done done;
 
-  /** A shaded disc with a ring handle on unevenly lit paper, with noise. */
   @Setup
   public void prepare() {
-    int width = (int) Math.round(Math.sqrt(megapixels * 1e6 * 4 / 3));
-    int height = width * 3 / 4;
-    int[] argb = new int[width * height];
-    Random random = new Random(3);
-    for (int i = 0; i < argb.length; i++) {
-      double u = i % width / (double) width;
-      double v = i / width / (double) height;
-      double r = Math.hypot((u - 0.45) * 4 / 3, v - 0.5);
-      double handle = Math.hypot((u - 0.78) * 4 / 3, v - 0.5);
-      boolean in = r < 0.3 || handle < 0.16 && handle > 0.11;
-      double light = in ? 1.1 - 1.2 * r : 1 - 0.2 * u;
-      int n = random.nextInt(5) - 2;
-      argb[i] =
-          0xFF000000
-              | level(in ? 150 : 228, light, n) << 16
-              | level(in ? 60 : 224, light, n) << 8
-              | level(in ? 50 : 214, light, n);
-    }
-    picture = new Picture(width, height, argb);
+    picture = SpeedPicture.of(megapixels);
     jpeg = PictureWriter.jpeg(picture, 92);
     done = (CutOutcome.Done) cutter.cut(picture, Method.AUTO, CutProgress.NONE);
-  }
-
-  private static int level(int value, double light, int noise) {
-    return (int) Math.max(0, Math.min(255, value * light + noise));
   }
 
   @Benchmark

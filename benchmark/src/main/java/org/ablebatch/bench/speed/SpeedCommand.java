@@ -11,7 +11,7 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
-/** {@code bench speed}: JMH over {@link CutSpeed}, one thread or several. */
+/** {@code bench speed}: JMH over {@link CutSpeed} and {@link MendSpeed}, one thread or several. */
 @Command(
     name = "speed",
     mixinStandardHelpOptions = true,
@@ -42,6 +42,7 @@ public final class SpeedCommand implements Callable<Integer> {
     ChainedOptionsBuilder options =
         new OptionsBuilder()
             .include(CutSpeed.class.getName() + "\\." + only)
+            .include(MendSpeed.class.getName() + "\\." + only)
             .param("megapixels", megapixels.toArray(String[]::new))
             .threads(threads)
             .addProfiler(MemPoolProfiler.class)
