@@ -17,8 +17,11 @@ export interface StagePointer {
  */
 const props = defineProps<{
   view: View
-  /** Draws the visible part; the context is set up in CSS pixels and clipped to what has changed. */
-  painter: (context: CanvasRenderingContext2D, view: View) => void
+  /**
+   * Draws the visible part; the context is set up in CSS pixels and clipped to what has changed, which
+   * is given when it is not all.
+   */
+  painter: (context: CanvasRenderingContext2D, view: View, changed?: Box) => void
   grab?: boolean
   label: string
 }>()
@@ -63,9 +66,10 @@ function draw() {
   const top = Math.floor(part.y * v.scale + v.y) - 1
   const right = Math.ceil((part.x + part.width) * v.scale + v.x) + 1
   const bottom = Math.ceil((part.y + part.height) * v.scale + v.y) + 1
-  context.rect(left, top, right - left, bottom - top)
+  const onScreen = { x: left, y: top, width: right - left, height: bottom - top }
+  context.rect(left, top, onScreen.width, onScreen.height)
   context.clip()
-  props.painter(context, v)
+  props.painter(context, v, onScreen)
   context.restore()
 }
 

@@ -3,17 +3,13 @@ import { computed } from 'vue'
 import type { Area, Edit } from '../../api/types'
 import type { View } from '../../stage/view'
 import HintMarks from './HintMarks.vue'
-import SizeRing from './SizeRing.vue'
 import type { Point } from './tools/hand'
 import { cornersOf, handlesOf } from './tools/shapes'
 import type { Trail } from './tools/useStroke'
-import type { BrushSettings } from './useBrush'
 
 /** Everything that is drawn over a stage: what a tool will touch, and what it is about to do. */
 const props = defineProps<{
   view: View
-  brush: BrushSettings
-  ring: Point | null
   trails: Trail[]
   hints: Edit[]
   chosenHint: string | null
@@ -134,7 +130,6 @@ const rects = computed(() =>
       }"
       >within {{ Math.round(picked.tolerance * 100) }}</span
     >
-    <SizeRing v-if="ring" :at="ring" :view="view" :brush="brush" />
   </div>
 </template>
 

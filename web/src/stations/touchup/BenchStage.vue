@@ -6,13 +6,14 @@ import FindingMarkers from '../../stage/FindingMarkers.vue'
 import PictureStage from '../../stage/PictureStage.vue'
 import type { View } from '../../stage/view'
 import BenchOverlay from './BenchOverlay.vue'
+import BenchRing from './BenchRing.vue'
 import type { Point } from './tools/hand'
 import type { Table } from './useTable'
 
 /** One look at the picture on the bench; the tool works on it, whatever it shows. */
 const props = defineProps<{
   table: Table
-  painter: (context: CanvasRenderingContext2D, view: View) => void
+  painter: (context: CanvasRenderingContext2D, view: View, changed?: Box) => void
   grab: boolean
   label: string
   findings?: Finding[]
@@ -54,8 +55,6 @@ defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
   >
     <BenchOverlay
       :view="table.view"
-      :brush="table.brush"
-      :ring="hasRing && !grab ? table.stroke.at.value : null"
       :trails="table.stroke.trails.value"
       :hints="table.tool.value === 'hint' ? table.hints.value : []"
       :chosen-hint="table.hinting.chosen.value"
@@ -69,6 +68,7 @@ defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
       :line-widths="[table.settings.fromPx, table.settings.toPx]"
       :picked="table.pick.at.value"
     />
+    <BenchRing v-if="hasRing && !grab" :table="table" />
     <FindingMarkers
       v-if="findings"
       :findings="findings"

@@ -1,11 +1,12 @@
 import { fillFor } from '../../../stage/backdrops'
-import type { Size } from '../../../stage/box'
+import type { Box, Size } from '../../../stage/box'
 import type { View } from '../../../stage/view'
-import { offLevel, placesIn, TILE_PX } from './grid'
+import { meet, offLevel, placesIn, TILE_PX } from './grid'
 import type { Tile } from './Tile'
 import type { TileBoard } from './TileBoard'
 
-type Painter = (context: CanvasRenderingContext2D, view: View) => void
+/** Draws all, or only what lies in a box of the screen. */
+type Painter = (context: CanvasRenderingContext2D, view: View, changed?: Box) => void
 type Layer = (tile: Tile) => HTMLCanvasElement
 
 const HATCH_PX = 8
@@ -27,12 +28,19 @@ function edge(v: number): number {
 }
 
 /** Draws what is seen; where a tile is not here yet, a coarser one stands in. */
-function tiles(context: CanvasRenderingContext2D, board: TileBoard, v: View, layer: Layer) {
+function tiles(
+  context: CanvasRenderingContext2D,
+  board: TileBoard,
+  v: View,
+  layer: Layer,
+  changed?: Box,
+) {
   const smooth = v.scale * window.devicePixelRatio < 4
   context.imageSmoothingEnabled = smooth
   context.imageSmoothingQuality = 'low'
   for (const place of board.show(v, stageOf(context))) {
     const tile = board.tile(place)
+    if (tile && changed && !meet(onScreen(tile, place.level, v), changed)) continue
     if (tile) draw(context, tile, place.level, v, layer)
     else coarser(context, board, place, v, layer)
   }
@@ -86,10 +94,10 @@ function ground(context: CanvasRenderingContext2D, css: string) {
 }
 
 /** The cutout, or how it would be after the edit that is being tried. */
-function cutoutOf(context: CanvasRenderingContext2D, board: TileBoard, v: View) {
+function cutoutOf(context: CanvasRenderingContext2D, board: TileBoard, v: View, changed?: Box) {
   const { trial } = board
   if (!trial) {
-    tiles(context, board, v, cutout)
+    tiles(context, board, v, cutout, changed)
     return
   }
   const box = offLevel(trial.box, trial.level)
@@ -139,18 +147,18 @@ function pixelGrid(context: CanvasRenderingContext2D, board: TileBoard, v: View)
 
 /** The cutout on a backdrop. */
 export function resultPainter(board: TileBoard, backdrop: string): Painter {
-  return (context, v) => {
+  return (context, v, changed) => {
     ground(context, backdrop)
-    cutoutOf(context, board, v)
+    cutoutOf(context, board, v, changed)
     pixelGrid(context, board, v)
   }
 }
 
 /** The photograph alone. */
 export function originalPainter(board: TileBoard): Painter {
-  return (context, v) => {
+  return (context, v, changed) => {
     ground(context, STAGE_GREY)
-    tiles(context, board, v, photograph)
+    tiles(context, board, v, photograph, changed)
     pixelGrid(context, board, v)
   }
 }
@@ -158,33 +166,53 @@ export function originalPainter(board: TileBoard): Painter {
 /** Coverage alone: white is kept. */
 export function mattePainter(board: TileBoard): Painter {
   const layer = document.createElement('canvas')
-  return (context, v) => {
+  return (context, v, changed) => {
     ground(context, '#000000')
-    const over = layerFor(layer, context)
-    if (!over) return
-    over.globalCompositeOperation = 'source-over'
-    cutoutOf(over, board, v)
-    over.globalCompositeOperation = 'source-in'
-    over.fillStyle = '#ffffff'
-    over.fillRect(0, 0, layer.width, layer.height)
-    const stage = stageOf(context)
-    context.drawImage(layer, 0, 0, stage.width, stage.height)
+    over(layer, context, changed, (c) => {
+      c.clearRect(0, 0, layer.width, layer.height)
+      cutoutOf(c, board, v, changed)
+      c.globalCompositeOperation = 'source-in'
+      c.fillStyle = '#ffffff'
+      c.fillRect(0, 0, layer.width, layer.height)
+    })
     pixelGrid(context, board, v)
   }
 }
 
-function layerFor(layer: HTMLCanvasElement, context: CanvasRenderingContext2D) {
+/** Draws on a layer of its own, no more of it than has changed, and lays it over. */
+function over(
+  layer: HTMLCanvasElement,
+  context: CanvasRenderingContext2D,
+  changed: Box | undefined,
+  paint: (context: CanvasRenderingContext2D) => void,
+) {
   const { width, height } = context.canvas
   if (layer.width !== width || layer.height !== height) {
     layer.width = width
     layer.height = height
   }
-  const over = layer.getContext('2d')
+  const c = layer.getContext('2d')
+  if (!c) return
   const ratio = window.devicePixelRatio
-  over?.setTransform(1, 0, 0, 1, 0, 0)
-  over?.clearRect(0, 0, width, height)
-  over?.setTransform(ratio, 0, 0, ratio, 0, 0)
-  return over
+  const stage = stageOf(context)
+  const x = Math.max(0, Math.floor(changed?.x ?? 0))
+  const y = Math.max(0, Math.floor(changed?.y ?? 0))
+  const right = Math.min(stage.width, Math.ceil(changed ? changed.x + changed.width : stage.width))
+  const bottom = Math.min(
+    stage.height,
+    Math.ceil(changed ? changed.y + changed.height : stage.height),
+  )
+  if (right <= x || bottom <= y) return
+  c.save()
+  c.setTransform(ratio, 0, 0, ratio, 0, 0)
+  c.beginPath()
+  c.rect(x, y, right - x, bottom - y)
+  c.clip()
+  paint(c)
+  c.restore()
+  const part = [x, y, right - x, bottom - y] as const
+  const [sx, sy, sw, sh] = part.map((value) => value * ratio) as [number, number, number, number]
+  context.drawImage(layer, sx, sy, sw, sh, ...part)
 }
 
 /**
@@ -194,28 +222,22 @@ function layerFor(layer: HTMLCanvasElement, context: CanvasRenderingContext2D) {
  */
 export function hatchPainter(board: TileBoard, strength: number): Painter {
   const layer = document.createElement('canvas')
-  return (context, v) => {
+  return (context, v, changed) => {
     ground(context, STAGE_GREY)
-    tiles(context, board, v, photograph)
-    const over = layerFor(layer, context)
-    if (!over) return
-    over.setTransform(1, 0, 0, 1, 0, 0)
-    over.globalCompositeOperation = 'copy'
-    over.fillStyle = hatch(over)
-    over.fillRect(0, 0, layer.width, layer.height)
-    const ratio = window.devicePixelRatio
-    over.setTransform(ratio, 0, 0, ratio, 0, 0)
-    over.globalCompositeOperation = 'destination-out'
-    cutoutOf(over, board, v)
-    over.globalCompositeOperation = 'source-over'
+    tiles(context, board, v, photograph, changed)
     const { width, height } = board.picture
-    const stage = stageOf(context)
     context.save()
     context.globalAlpha = strength
     context.beginPath()
     context.rect(v.x, v.y, width * v.scale, height * v.scale)
     context.clip()
-    context.drawImage(layer, 0, 0, stage.width, stage.height)
+    over(layer, context, changed, (c) => {
+      c.clearRect(0, 0, layer.width, layer.height)
+      c.fillStyle = hatch(c)
+      c.fillRect(0, 0, layer.width, layer.height)
+      c.globalCompositeOperation = 'destination-out'
+      cutoutOf(c, board, v, changed)
+    })
     context.restore()
     pixelGrid(context, board, v)
   }

@@ -58,6 +58,7 @@ class BrushFeelTest {
     try (Application application = Application.start(data, "--no-demo");
         Browser browser = new Browser()) {
       Page page = onTheBench(application, browser, 48);
+      page.evaluate(MEASURE);
       page.keyboard().press("z");
       BoundingBox box = page.locator("[data-stage=result]").boundingBox();
       for (int k = 0; k < 12; k++) {
