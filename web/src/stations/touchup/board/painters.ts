@@ -46,6 +46,17 @@ function tiles(
   }
 }
 
+/** Where a tile stands on the screen, and a little more. */
+function onScreen(tile: Tile, level: number, v: View): Box {
+  const box = offLevel(tile.box, level)
+  return {
+    x: box.x * v.scale + v.x - 1,
+    y: box.y * v.scale + v.y - 1,
+    width: box.width * v.scale + 2,
+    height: box.height * v.scale + 2,
+  }
+}
+
 function draw(context: CanvasRenderingContext2D, tile: Tile, level: number, v: View, layer: Layer) {
   const box = offLevel(tile.box, level)
   const x = edge(box.x * v.scale + v.x)
