@@ -18,7 +18,7 @@ import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.junit.jupiter.api.Test;
 
-/** The browser replays the same strokes and must come to the same bytes: see Mending.test.ts. */
+/** The browser replays the same strokes and must come to the same bytes: see Tile.test.ts. */
 class SharedStrokesTest {
   private static final int WIDTH = 160;
   private static final int HEIGHT = 120;
