@@ -10,8 +10,8 @@ import { useHeld } from '../../shell/useHeld'
 import { useKeys } from '../../shell/useKeys'
 import FindingMarkers from '../../stage/FindingMarkers.vue'
 import { isSerious } from '../../stage/serious'
-import LoupeStrip from './LoupeStrip.vue'
-import type { LoupeSource } from './loupe'
+import { bitmapSource, type LoupeSource } from '../../stage/loupe'
+import LoupeStrip from '../../stage/LoupeStrip.vue'
 import { useStagePictures } from './useStagePictures'
 
 /** The picture, its suspected faults, and the loupe under it. */
@@ -35,12 +35,7 @@ let pressedAt: { x: number; y: number } | null = null
 
 const source = computed<LoupeSource | null>(() =>
   cutout.value && original.value
-    ? {
-        cutout: cutout.value,
-        original: original.value,
-        width: props.picture.width,
-        height: props.picture.height,
-      }
+    ? bitmapSource({ cutout: cutout.value, original: original.value }, props.picture)
     : null,
 )
 const onStage = computed(() => backdropOf(backdrop.value, props.picture.tellTale))

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { Finding } from '../../api/types'
 import type { Box } from '../../stage/box'
 import FindingMarkers from '../../stage/FindingMarkers.vue'
-import PictureStage from '../../stage/PictureStage.vue'
+import PictureStage, { type StagePointer } from '../../stage/PictureStage.vue'
 import type { View } from '../../stage/view'
 import BenchOverlay from './BenchOverlay.vue'
 import BenchRing from './BenchRing.vue'
@@ -37,6 +37,11 @@ const boxes = computed<[Point, Point][]>(() => [
   ...Object.values(props.table.boxes.looking.value),
 ])
 
+function move(at: StagePointer) {
+  props.table.pointAt({ x: at.x, y: at.y })
+  props.table.hand.value.move(at)
+}
+
 defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
 </script>
 
@@ -49,7 +54,7 @@ defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
     :label="label"
     :style="{ cursor }"
     @press="(at) => table.hand.value.press(at)"
-    @move="(at) => table.hand.value.move(at)"
+    @move="move"
     @release="(at) => table.hand.value.release(at)"
     @leave="table.stroke.leave"
   >

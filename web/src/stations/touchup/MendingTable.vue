@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
-import { useLocalStorage } from '@vueuse/core'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, need } from '../../api/client'
@@ -8,11 +7,10 @@ import { methodLabel, type Picture, type Version } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
 import { useHeld } from '../../shell/useHeld'
 import BackdropBar from '../../stage/BackdropBar.vue'
-import { backdropOf } from '../../stage/backdrops'
 import type { Box } from '../../stage/box'
 import AskedFor from './AskedFor.vue'
 import BenchStage from './BenchStage.vue'
-import { hatchPainter, mattePainter, originalPainter, resultPainter } from './board/painters'
+import BenchLoupe from './BenchLoupe.vue'
 import ClashDialog from './ClashDialog.vue'
 import EdgePanel from './EdgePanel.vue'
 import EditsPanel from './EditsPanel.vue'
@@ -20,6 +18,7 @@ import ToolBar from './ToolBar.vue'
 import ToolColumn from './ToolColumn.vue'
 import { useBenchFindings } from './useBenchFindings'
 import { useBenchKeys } from './useBenchKeys'
+import { useLooks } from './useLooks'
 import { useSpread } from './useSpread'
 import { useTable } from './useTable'
 
@@ -37,11 +36,8 @@ const table = useTable(props.picture, redraw, (sentence) => void message.warning
 const { view, board, edits, settings, tool } = table
 const found = useBenchFindings(props.picture, edits.state, view)
 const spread = useSpread(props.picture, () => props.queue, table)
-const backdrop = useLocalStorage('touch-up-backdrop', '#8e8e8c')
-const sideBySide = useLocalStorage('touch-up-side-by-side', true)
-const hatch = useLocalStorage('touch-up-hatch', 85)
-const matteOnly = ref(false)
-const held = useHeld(' ')
+const looks = useLooks(props.picture, table)
+const { backdrop, sideBySide, hatch, loupe } = looks
 const grab = useHeld('v')
 
 /** The retoucher begins where the checker looked. */
@@ -63,22 +59,6 @@ const others = computed(() =>
 )
 watch(others, (now) => (table.version.value ??= now.at(-1)?.value ?? null))
 
-const nothing = (c: CanvasRenderingContext2D) => c.clearRect(0, 0, c.canvas.width, c.canvas.height)
-const resultPaint = computed(() => {
-  if (!board.value) return nothing
-  if (held.value) return originalPainter(board.value)
-  if (matteOnly.value) return mattePainter(board.value)
-  return resultPainter(board.value, backdropOf(backdrop.value, props.picture.tellTale))
-})
-const hatchPaint = computed(() =>
-  board.value ? hatchPainter(board.value, hatch.value / 100) : nothing,
-)
-const resultLabel = computed(() => {
-  if (table.problem.value) return table.problem.value
-  if (!board.value) return 'Laying the picture on the bench'
-  if (held.value) return 'Original'
-  return matteOnly.value ? 'Matte' : 'Result'
-})
 const saving = computed(() =>
   edits.trouble.value !== ''
     ? `Not saved yet: ${edits.trouble.value}`
@@ -87,12 +67,7 @@ const saving = computed(() =>
       : 'Saved as you work',
 )
 
-useBenchKeys(table, found, {
-  backdrop,
-  sideBySide,
-  matteOnly,
-  tellTale: () => props.picture.tellTale,
-})
+useBenchKeys(table, found, looks)
 defineExpose({ saved: edits.saved })
 </script>
 
@@ -118,7 +93,7 @@ defineExpose({ saved: edits.saved })
             v-if="sideBySide"
             ref="hatchStage"
             :table="table"
-            :painter="hatchPaint"
+            :painter="looks.hatchPaint.value"
             :grab="grab"
             label="Photograph, removed part hatched"
           >
@@ -129,9 +104,9 @@ defineExpose({ saved: edits.saved })
           <BenchStage
             ref="resultStage"
             :table="table"
-            :painter="resultPaint"
+            :painter="looks.resultPaint.value"
             :grab="grab"
-            :label="resultLabel"
+            :label="looks.resultLabel.value"
             :findings="found.findings.value"
             :chosen="found.chosen.value"
             data-stage="result"
@@ -143,6 +118,7 @@ defineExpose({ saved: edits.saved })
             </span>
           </BenchStage>
         </div>
+        <BenchLoupe v-if="loupe" :table="table" :backdrop="looks.ground.value" />
       </section>
     </div>
     <template #film><slot name="film" /></template>
@@ -198,7 +174,7 @@ defineExpose({ saved: edits.saved })
 
 .work {
   display: grid;
-  grid-template-rows: 44px minmax(0, 1fr);
+  grid-template-rows: 44px minmax(0, 1fr) auto;
   min-width: 0;
   min-height: 0;
 }

@@ -9,16 +9,20 @@ interface Looks {
   backdrop: Ref<string>
   sideBySide: Ref<boolean>
   matteOnly: Ref<boolean>
+  loupe: Ref<boolean>
+  wipeAt: Ref<number | null>
   tellTale: () => string | null
 }
 
+const HALF = 0.5
+const WIPE_STEP = 0.05
 const HINT_KINDS = ['subject', 'backdrop', 'mixed'] as const
 
 /** Everything on the bench from the keyboard. */
 export function useBenchKeys(
   table: Table,
   found: ReturnType<typeof useBenchFindings>,
-  { backdrop, sideBySide, matteOnly, tellTale }: Looks,
+  { backdrop, sideBySide, matteOnly, loupe, wipeAt, tellTale }: Looks,
 ) {
   const { settings, brush, edits } = table
 
@@ -34,6 +38,13 @@ export function useBenchKeys(
       settings.hint = HINT_KINDS[(i + 1) % HINT_KINDS.length] ?? 'subject'
     }
     table.choose('hint')
+  }
+
+  const wipe = () => (wipeAt.value = wipeAt.value === null ? HALF : null)
+
+  function moveWipe(by: number) {
+    if (wipeAt.value === null) return
+    wipeAt.value = Math.max(0, Math.min(1, wipeAt.value + by))
   }
 
   const flip = () => (settings.mode = settings.mode === 'erase' ? 'restore' : 'erase')
@@ -58,10 +69,13 @@ export function useBenchKeys(
     '{': () => (brush.softness -= 10),
     '}': () => (brush.softness += 10),
     n: () => found.walk(1),
-    'Shift+N': () => found.walk(-1),
     'Shift+n': () => found.walk(-1),
     m: () => (matteOnly.value = !matteOnly.value),
+    o: () => (loupe.value = !loupe.value),
     w: () => (sideBySide.value = !sideBySide.value),
+    'Shift+w': wipe,
+    '-': () => moveWipe(-WIPE_STEP),
+    '=': () => moveWipe(WIPE_STEP),
     b: nextBackdrop,
     'Shift+b': () => tellTale() && (backdrop.value = TELL_TALE),
     z: () => table.view.toggleFit(),

@@ -6,7 +6,7 @@ import type { Box } from '../../stage/box'
 import { useView } from '../../stage/view'
 import { tilesOf } from './board/fetchTile'
 import { TileBoard } from './board/TileBoard'
-import { newKey, type Bench } from './tools/hand'
+import { newKey, type Bench, type Point } from './tools/hand'
 import { NO_EDGE, useSettings, type Mode, type ToolName } from './tools/settings'
 import { useArea } from './tools/useArea'
 import { useBoxes } from './tools/useBoxes'
@@ -19,11 +19,15 @@ import { useBrush } from './useBrush'
 import { useEdits } from './useEdits'
 
 /** One picture on the bench: its tiles, its edits, and the tool in the hand. */
-export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s: string) => void) {
+export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: string) => void) {
   const view = useView()
   view.setPicture(picture)
   const board = shallowRef<TileBoard | null>(null)
   const problem = ref('')
+  /** Grows with everything that is drawn. */
+  const painted = ref(0)
+  /** Where the pointer is, in pixels of the picture. */
+  const pointed = shallowRef<Point | null>(null)
   const ready = ref(false)
   const tool = ref<ToolName>('brush')
   const settings = useSettings()
@@ -62,6 +66,11 @@ export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s
     (hint, edit) => edits.change(hint, { edit }),
     edits.remove,
   )
+
+  function redraw(part?: Box) {
+    painted.value++
+    show(part)
+  }
 
   onMounted(async () => {
     try {
@@ -189,6 +198,9 @@ export function useTable(picture: Picture, redraw: (part?: Box) => void, say: (s
     view,
     board,
     problem,
+    painted,
+    pointed,
+    pointAt: (at: Point) => (pointed.value = at),
     ready,
     tool,
     settings,

@@ -51,7 +51,8 @@ export class TileBoard {
   private readonly before = new Map<string, Map<string, TileBefore>>()
   private live: { stroke: PlainStroke; level: number } | null = null
   private newest = ''
-  private seen: { view: View; stage: Size } | null = null
+  /** What is looked at, by whom: the stage, and the loupe. */
+  private readonly seen = new Map<string, { view: View; stage: Size }>()
 
   /**
    * @param state the server's state to begin with
@@ -72,7 +73,7 @@ export class TileBoard {
 
   /** True when all that is seen is here, in the newest state. */
   get complete(): boolean {
-    return this.seen !== null && this.missing().length === 0
+    return this.seen.size > 0 && this.missing().length === 0
   }
 
   tile(place: Place): Tile | undefined {
@@ -85,22 +86,25 @@ export class TileBoard {
     return tile
   }
 
-  /** Tiles that a stage shows now; fetches what is missing. */
-  show(view: View, stage: Size): Place[] {
-    this.seen = { view: { ...view } as View, stage }
+  /** Tiles that a stage, or whoever looks, shows now; fetches what is missing. */
+  show(view: View, stage: Size, who = 'stage'): Place[] {
+    this.seen.set(who, { view: { ...view } as View, stage })
     this.fetchMissing()
     return placesIn(seenThrough(view, stage, this.picture), this.level(view.scale), this.sizes)
   }
 
+  /** Whoever it was looks no more. */
+  close(who: string) {
+    this.seen.delete(who)
+  }
+
   private missing(): Place[] {
-    if (!this.seen) return []
-    const { view, stage } = this.seen
-    const part = seenThrough(view, stage, this.picture)
     const coarsest = this.sizes.length - 1
-    const all = [
-      ...placesIn({ x: 0, y: 0, ...this.picture }, coarsest, this.sizes),
-      ...placesIn(part, this.level(view.scale), this.sizes),
-    ]
+    const all = placesIn({ x: 0, y: 0, ...this.picture }, coarsest, this.sizes)
+    for (const { view, stage } of this.seen.values()) {
+      const part = seenThrough(view, stage, this.picture)
+      all.push(...placesIn(part, this.level(view.scale), this.sizes))
+    }
     return all.filter((place) => {
       const key = keyOf(place)
       return !this.tiles.has(key) || this.stale.has(key)

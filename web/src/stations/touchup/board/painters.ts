@@ -1,103 +1,17 @@
 import { fillFor } from '../../../stage/backdrops'
-import type { Box, Size } from '../../../stage/box'
+import type { Box } from '../../../stage/box'
+import type { LoupeSource } from '../../../stage/loupe'
 import type { View } from '../../../stage/view'
-import { meet, offLevel, placesIn, TILE_PX } from './grid'
-import type { Tile } from './Tile'
+import { cutout, edge, photograph, stageOf, tiles } from './drawTiles'
+import { offLevel } from './grid'
+import { hatch } from './hatch'
 import type { TileBoard } from './TileBoard'
 
 /** Draws all, or only what lies in a box of the screen. */
 type Painter = (context: CanvasRenderingContext2D, view: View, changed?: Box) => void
-type Layer = (tile: Tile) => HTMLCanvasElement
 
-const HATCH_PX = 8
 const GRID_FROM_SCALE = 10
 const STAGE_GREY = '#8e8e8c'
-
-const photograph: Layer = (tile) => tile.photographCanvas
-const cutout: Layer = (tile) => tile.cutoutCanvas
-
-function stageOf(context: CanvasRenderingContext2D): Size {
-  const ratio = window.devicePixelRatio
-  return { width: context.canvas.width / ratio, height: context.canvas.height / ratio }
-}
-
-/** Whole pixels of the screen, so that tiles meet without a seam. */
-function edge(v: number): number {
-  const ratio = window.devicePixelRatio
-  return Math.round(v * ratio) / ratio
-}
-
-/** Draws what is seen; where a tile is not here yet, a coarser one stands in. */
-function tiles(
-  context: CanvasRenderingContext2D,
-  board: TileBoard,
-  v: View,
-  layer: Layer,
-  changed?: Box,
-) {
-  const smooth = v.scale * window.devicePixelRatio < 4
-  context.imageSmoothingEnabled = smooth
-  context.imageSmoothingQuality = 'low'
-  for (const place of board.show(v, stageOf(context))) {
-    const tile = board.tile(place)
-    if (tile && changed && !meet(onScreen(tile, place.level, v), changed)) continue
-    if (tile) draw(context, tile, place.level, v, layer)
-    else coarser(context, board, place, v, layer)
-  }
-}
-
-/** Where a tile stands on the screen, and a little more. */
-function onScreen(tile: Tile, level: number, v: View): Box {
-  const box = offLevel(tile.box, level)
-  return {
-    x: box.x * v.scale + v.x - 1,
-    y: box.y * v.scale + v.y - 1,
-    width: box.width * v.scale + 2,
-    height: box.height * v.scale + 2,
-  }
-}
-
-function draw(context: CanvasRenderingContext2D, tile: Tile, level: number, v: View, layer: Layer) {
-  const box = offLevel(tile.box, level)
-  const x = edge(box.x * v.scale + v.x)
-  const y = edge(box.y * v.scale + v.y)
-  const right = edge((box.x + box.width) * v.scale + v.x)
-  const bottom = edge((box.y + box.height) * v.scale + v.y)
-  context.drawImage(layer(tile), x, y, right - x, bottom - y)
-}
-
-function coarser(
-  context: CanvasRenderingContext2D,
-  board: TileBoard,
-  place: { level: number; column: number; row: number },
-  v: View,
-  layer: Layer,
-) {
-  const size = board.sizes[place.level]
-  if (!size) return
-  const here = offLevel(
-    { x: place.column * TILE_PX, y: place.row * TILE_PX, width: TILE_PX, height: TILE_PX },
-    place.level,
-  )
-  context.save()
-  context.beginPath()
-  context.rect(
-    edge(here.x * v.scale + v.x),
-    edge(here.y * v.scale + v.y),
-    edge(here.width * v.scale),
-    edge(here.height * v.scale),
-  )
-  context.clip()
-  for (let level = place.level + 1; level < board.sizes.length; level++) {
-    const places = placesIn(here, level, board.sizes)
-    const found = places.map((p) => board.tile(p))
-    if (found.every((tile) => tile !== undefined)) {
-      for (const tile of found) if (tile) draw(context, tile, level, v, layer)
-      break
-    }
-  }
-  context.restore()
-}
 
 function ground(context: CanvasRenderingContext2D, css: string) {
   context.fillStyle = fillFor(context, css)
@@ -171,6 +85,44 @@ export function originalPainter(board: TileBoard): Painter {
     ground(context, STAGE_GREY)
     tiles(context, board, v, photograph, changed)
     pixelGrid(context, board, v)
+  }
+}
+
+/** The photograph at the left of a line that stands at a share of the stage, the result at its right. */
+export function wipePainter(board: TileBoard, backdrop: string, share: number): Painter {
+  const result = resultPainter(board, backdrop)
+  const original = originalPainter(board)
+  return (context, v, changed) => {
+    result(context, v, changed)
+    const stage = stageOf(context)
+    const at = edge(stage.width * share)
+    context.save()
+    context.beginPath()
+    context.rect(0, 0, at, stage.height)
+    context.clip()
+    original(context, v, changed)
+    context.restore()
+    context.fillStyle = '#ffffff'
+    context.fillRect(at - 1, 0, 2, stage.height)
+  }
+}
+
+/** What the loupe shows of a board, always tile by tile. */
+export function loupeOf(board: TileBoard): LoupeSource {
+  return {
+    draw(context, layer, at, scale) {
+      const ratio = window.devicePixelRatio
+      const { width, height } = context.canvas
+      const view = {
+        scale: scale / ratio,
+        x: width / 2 / ratio - (at.x * scale) / ratio,
+        y: height / 2 / ratio - (at.y * scale) / ratio,
+      } as View
+      context.save()
+      context.setTransform(ratio, 0, 0, ratio, 0, 0)
+      tiles(context, board, view, layer === 'original' ? photograph : cutout, undefined, 'loupe')
+      context.restore()
+    },
   }
 }
 
@@ -252,26 +204,4 @@ export function hatchPainter(board: TileBoard, strength: number): Painter {
     context.restore()
     pixelGrid(context, board, v)
   }
-}
-
-let tile: HTMLCanvasElement | undefined
-
-function hatch(context: CanvasRenderingContext2D): CanvasPattern | string {
-  if (!tile) {
-    tile = document.createElement('canvas')
-    tile.width = tile.height = HATCH_PX
-    const c = tile.getContext('2d')
-    if (c) {
-      c.fillStyle = '#3b3f8f59'
-      c.fillRect(0, 0, HATCH_PX, HATCH_PX)
-      c.strokeStyle = '#3b3f8fd9'
-      c.lineWidth = 2
-      for (const shift of [-HATCH_PX, 0, HATCH_PX]) {
-        c.moveTo(shift - 1, HATCH_PX + 1)
-        c.lineTo(shift + HATCH_PX + 1, -1)
-      }
-      c.stroke()
-    }
-  }
-  return context.createPattern(tile, 'repeat') ?? '#3b3f8f80'
 }

@@ -22,6 +22,8 @@ import tools.jackson.databind.JsonNode;
 class ManyPicturesTest {
   private static final int PICTURES = number("ABLE_TEST_PICTURES", 200);
 
+  private static final int MEGAPIXELS = number("ABLE_TEST_MEGAPIXELS", 2);
+
   /** So many are judged in the browser; the others by the API. */
   private static final int JUDGED = number("ABLE_TEST_JUDGED", 40);
 
@@ -65,7 +67,7 @@ class ManyPicturesTest {
 
   @Test
   void twoHundredPicturesPassAlongTheLine() throws Exception {
-    Photographs.writePots(files, PICTURES);
+    Photographs.writePots(files, PICTURES, MEGAPIXELS);
     try (Application application = Application.start(data, "--no-demo");
         Browser browser = new Browser()) {
       Page page = browser.page();
@@ -121,8 +123,8 @@ class ManyPicturesTest {
         ((List<?>) page.evaluate(KEY_TO_PICTURE))
             .stream().map(value -> ((Number) value).doubleValue()).sorted().toList();
     System.out.printf(
-        "measured: %d verdicts, key to next picture %.0f ms (median), %.0f ms (99 %%)%n",
-        millis.size(), millis.get(millis.size() / 2), millis.get((int) (0.99 * millis.size())));
+        "measured: %d verdicts on %d MP, key to next picture %.0f ms (median), %.0f ms (99 %%)%n",
+        millis.size(), MEGAPIXELS, millis.get(millis.size() / 2), millis.get((int) (0.99 * millis.size())));
   }
 
   private static void deliverAll(Api api, long batch) throws InterruptedException {

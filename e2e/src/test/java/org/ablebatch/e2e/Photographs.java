@@ -62,26 +62,28 @@ final class Photographs {
   static Map<String, byte[]> pots(int count) {
     Map<String, byte[]> files = new LinkedHashMap<>();
     for (int i = 0; i < count; i++) {
-      files.put("pot-%03d.jpg".formatted(i), pot(i));
+      files.put("pot-%03d.jpg".formatted(i), pot(i, 1));
     }
     return files;
   }
 
-  static void writePots(Path folder, int count) throws IOException {
-    for (Map.Entry<String, byte[]> pot : pots(count).entrySet()) {
-      Files.write(folder.resolve(pot.getKey()), pot.getValue());
+  /** Writes such photographs, of a size that is chosen, one by one. */
+  static void writePots(Path folder, int count, int megapixels) throws IOException {
+    for (int i = 0; i < count; i++) {
+      Files.write(
+          folder.resolve("pot-%03d.jpg".formatted(i)), pot(i, Math.sqrt(megapixels / 2.0)));
     }
   }
 
-  private static byte[] pot(int number) {
-    int width = 1632;
-    int height = 1224;
+  private static byte[] pot(int number, double scale) {
+    int width = (int) (1632 * scale);
+    int height = (int) (1224 * scale);
     int[] argb = new int[width * height];
-    double radius = 260 + number % 7 * 25;
-    double cx = 700 + number % 11 * 20;
+    double radius = scale * (260 + number % 7 * 25);
+    double cx = scale * (700 + number % 11 * 20);
     int colour = 0x204060 + number * 0x050301;
     for (int i = 0; i < argb.length; i++) {
-      double distance = Math.hypot(i % width - cx, i / width - 620.0);
+      double distance = Math.hypot(i % width - cx, i / width - 620 * scale);
       argb[i] = 0xFF000000 | (distance < radius ? colour : 0xE8E6E0);
     }
     return PictureWriter.jpeg(new Picture(width, height, argb), 88);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
-import { fillFor } from '../../stage/backdrops'
+import { fillFor } from './backdrops'
 import { paintLoupe, TILES, type LoupeSource } from './loupe'
 
 /** Four looks at the same place, at the same magnification: source, matte, kept, removed. */

@@ -2,12 +2,40 @@
 export const TILES = ['source', 'matte', 'kept', 'removed'] as const
 export type Tile = (typeof TILES)[number]
 
+export type LoupeLayer = 'original' | 'cutout'
+
+/** A picture that can be drawn around a place of it. */
 export interface LoupeSource {
-  original: ImageBitmap
-  cutout: ImageBitmap
-  /** Of the picture, in pixels; the bitmaps may be smaller. */
-  width: number
-  height: number
+  /**
+   * @param at what comes to the middle of the canvas, in pixels of the picture
+   * @param scale canvas pixels per pixel of the picture
+   */
+  draw: (
+    context: CanvasRenderingContext2D,
+    layer: LoupeLayer,
+    at: { x: number; y: number },
+    scale: number,
+  ) => void
+}
+
+/** Two bitmaps of one picture, which may be smaller than it is. */
+export function bitmapSource(
+  bitmaps: Record<LoupeLayer, ImageBitmap>,
+  picture: { width: number; height: number },
+): LoupeSource {
+  return {
+    draw(context, layer, at, scale) {
+      const { width, height } = context.canvas
+      context.imageSmoothingEnabled = scale < 4
+      context.drawImage(
+        bitmaps[layer],
+        width / 2 - at.x * scale,
+        height / 2 - at.y * scale,
+        picture.width * scale,
+        picture.height * scale,
+      )
+    },
+  }
 }
 
 const PAPER = '#e6e2d8'
@@ -18,25 +46,6 @@ function scratchFor(context: CanvasRenderingContext2D): CanvasRenderingContext2D
   scratch.width = context.canvas.width
   scratch.height = context.canvas.height
   return scratch.getContext('2d')
-}
-
-/** The part of a bitmap that fills the tile, drawn around a place of the picture. */
-function place(
-  context: CanvasRenderingContext2D,
-  bitmap: ImageBitmap,
-  source: LoupeSource,
-  at: { x: number; y: number },
-  scale: number,
-) {
-  const { width, height } = context.canvas
-  context.imageSmoothingEnabled = scale < 4
-  context.drawImage(
-    bitmap,
-    width / 2 - at.x * scale,
-    height / 2 - at.y * scale,
-    source.width * scale,
-    source.height * scale,
-  )
 }
 
 /**
@@ -53,24 +62,24 @@ export function paintLoupe(
 ) {
   const { width, height } = context.canvas
   if (tile === 'source') {
-    place(context, source.original, source, at, scale)
+    source.draw(context, 'original', at, scale)
     return
   }
   const layer = scratchFor(context)
   if (!layer) return
   if (tile === 'matte') {
-    place(layer, source.cutout, source, at, scale)
+    source.draw(layer, 'cutout', at, scale)
     layer.globalCompositeOperation = 'source-in'
     layer.fillStyle = '#fff'
     layer.fillRect(0, 0, width, height)
     context.fillStyle = '#000'
   } else if (tile === 'kept') {
-    place(layer, source.cutout, source, at, scale)
+    source.draw(layer, 'cutout', at, scale)
     context.fillStyle = backdrop
   } else {
-    place(layer, source.original, source, at, scale)
+    source.draw(layer, 'original', at, scale)
     layer.globalCompositeOperation = 'destination-out'
-    place(layer, source.cutout, source, at, scale)
+    source.draw(layer, 'cutout', at, scale)
     context.fillStyle = PAPER
   }
   context.fillRect(0, 0, width, height)
