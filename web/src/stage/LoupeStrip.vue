@@ -10,7 +10,8 @@ const props = defineProps<{
   /** In pixels of the picture. */
   at: { x: number; y: number } | null
   backdrop: string
-  pinned: boolean
+  /** Null = it always follows. */
+  pinned: boolean | null
 }>()
 const zoom = defineModel<number>('zoom', { required: true })
 const LARGEST = 16
@@ -55,9 +56,12 @@ function turn(event: WheelEvent) {
   const next = zoom.value * Math.exp(-event.deltaY * 0.0016)
   zoom.value = Math.max(SMALLEST, Math.min(LARGEST, next))
 }
-const words = computed(() =>
-  props.pinned ? 'pinned; click the picture to let go' : 'follows the pointer; a click pins it',
-)
+const words = computed(() => {
+  if (props.pinned === null) return 'follows the pointer; the wheel here magnifies'
+  return props.pinned
+    ? 'pinned; click the picture to let go'
+    : 'follows the pointer; a click pins it'
+})
 </script>
 
 <template>

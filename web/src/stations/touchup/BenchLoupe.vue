@@ -22,7 +22,7 @@ onBeforeUnmount(() => props.table.board.value?.close('loupe'))
     :source="source"
     :at="table.pointed.value"
     :backdrop="backdrop"
-    :pinned="false"
+    :pinned="null"
   />
 </template>
 
