@@ -1,7 +1,12 @@
 package org.ablebatch.server.bench;
 
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.mend.Means;
 import org.ablebatch.core.mend.Mender;
@@ -11,29 +16,41 @@ import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /** The pictures that lie on benches; the one that was longest untouched makes room for the next. */
 @Component
 public class Benches {
   private static final int SHARE_OF_MEMORY = 4;
+  private static final long LOOK_MILLIS = 60_000;
+
+  /** A retoucher who comes back later than this waits for the picture to be laid once more. */
+  private static final Duration IDLE = Duration.ofMinutes(15);
 
   private final CutoutFiles files;
   private final CutoutVersionRepository versions;
   private final Cutter cutter;
+  private final Clock clock;
   private final Map<Long, Bench> byBase = new LinkedHashMap<>(16, 0.75f, true);
-  private final Map<Long, Object> laying = new java.util.concurrent.ConcurrentHashMap<>();
+  private final Map<Long, Instant> usedAt = new HashMap<>();
+  private final Map<Long, Object> laying = new ConcurrentHashMap<>();
 
-  Benches(CutoutFiles files, CutoutVersionRepository versions, Cutter cutter) {
+  Benches(CutoutFiles files, CutoutVersionRepository versions, Cutter cutter, Clock clock) {
     this.files = files;
     this.versions = versions;
     this.cutter = cutter;
+    this.clock = clock;
   }
 
   /** The bench of edits over a version; null when none is laid. */
   public Bench known(long baseVersionId) {
     synchronized (byBase) {
-      return byBase.get(baseVersionId);
+      Bench known = byBase.get(baseVersionId);
+      if (known != null) {
+        usedAt.put(baseVersionId, clock.instant());
+      }
+      return known;
     }
   }
 
@@ -57,6 +74,7 @@ public class Benches {
     Bench bench = new Bench(base.id(), original, () -> files.cutout(original, base), mender);
     synchronized (byBase) {
       byBase.put(base.id(), bench);
+      usedAt.put(base.id(), clock.instant());
       makeRoom(base.id());
     }
     return bench;
@@ -70,6 +88,16 @@ public class Benches {
     return files.cutout(original, other);
   }
 
+  /** Memory is for those who work, and for the workers that cut. */
+  @Scheduled(fixedDelay = LOOK_MILLIS)
+  void clearIdle() {
+    Instant since = clock.instant().minus(IDLE);
+    synchronized (byBase) {
+      usedAt.entrySet().removeIf(used -> used.getValue().isBefore(since));
+      byBase.keySet().retainAll(usedAt.keySet());
+    }
+  }
+
   private void makeRoom(long but) {
     long most = Runtime.getRuntime().maxMemory() / SHARE_OF_MEMORY;
     long held = byBase.values().stream().mapToLong(Bench::bytes).sum();
@@ -78,6 +106,7 @@ public class Benches {
       var entry = oldest.next();
       if (entry.getKey() != but) {
         held -= entry.getValue().bytes();
+        usedAt.remove(entry.getKey());
         oldest.remove();
       }
     }

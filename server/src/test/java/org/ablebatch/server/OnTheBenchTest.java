@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 
 /** What lies on the bench, and the list that it is made of. */
 @ExtendWith(RunningServer.class)
-class BenchTest {
+class OnTheBenchTest {
   private static final int SIDE = 700;
   private static final String TOP_BOX =
       "{'parts': [{'joining': 'add', 'shape': 'box', 'points': [0, 0, 700, 350]}]}";
