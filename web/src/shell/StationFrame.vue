@@ -54,6 +54,7 @@
   background: var(--panel);
   border-top: 1px solid var(--line-soft);
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
 }
 
@@ -67,7 +68,18 @@
 
 @media (max-width: 1180px) {
   .ticket {
-    width: 248px;
+    width: 256px;
+  }
+
+  .acts :deep(.ant-btn) {
+    min-width: 0;
+    padding-inline: 9px;
+    font-size: 13px;
+  }
+
+  .acts :deep(kbd) {
+    padding-inline: 3px;
+    font-size: 11px;
   }
 }
 </style>
