@@ -51,6 +51,7 @@ const shown = () => props.words ?? `${value.value}`
 }
 
 .num {
+  margin-left: 4px;
   min-width: 22px;
   font-size: 12.5px;
 }

@@ -124,7 +124,10 @@ class ManyPicturesTest {
             .stream().map(value -> ((Number) value).doubleValue()).sorted().toList();
     System.out.printf(
         "measured: %d verdicts on %d MP, key to next picture %.0f ms (median), %.0f ms (99 %%)%n",
-        millis.size(), MEGAPIXELS, millis.get(millis.size() / 2), millis.get((int) (0.99 * millis.size())));
+        millis.size(),
+        MEGAPIXELS,
+        millis.get(millis.size() / 2),
+        millis.get((int) (0.99 * millis.size())));
   }
 
   private static void deliverAll(Api api, long batch) throws InterruptedException {

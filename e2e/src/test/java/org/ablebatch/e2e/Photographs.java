@@ -70,8 +70,7 @@ final class Photographs {
   /** Writes such photographs, of a size that is chosen, one by one. */
   static void writePots(Path folder, int count, int megapixels) throws IOException {
     for (int i = 0; i < count; i++) {
-      Files.write(
-          folder.resolve("pot-%03d.jpg".formatted(i)), pot(i, Math.sqrt(megapixels / 2.0)));
+      Files.write(folder.resolve("pot-%03d.jpg".formatted(i)), pot(i, Math.sqrt(megapixels / 2.0)));
     }
   }
 

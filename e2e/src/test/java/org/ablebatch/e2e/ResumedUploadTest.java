@@ -29,7 +29,7 @@ class ResumedUploadTest {
   @Test
   void anUploadSurvivesALostServerAndAReload() throws Exception {
     Path folder = Files.createDirectory(files.resolve("evening"));
-    Photographs.writePots(folder, PICTURES);
+    Photographs.writePots(folder, PICTURES, 2);
     long batch;
     try (Browser browser = new Browser()) {
       Page page = browser.page();
