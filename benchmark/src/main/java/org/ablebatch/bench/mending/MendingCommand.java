@@ -36,6 +36,9 @@ public final class MendingCommand implements Callable<Integer> {
   @Option(names = "--fault", split = ",", description = "Only these: ${COMPLETION-CANDIDATES}.")
   private List<Fault> faults = List.of(Fault.values());
 
+  @Option(names = "--strands", description = "Instead: the strand brush on the engine's cutouts.")
+  private boolean strands;
+
   /** One fault over all pictures: the shares that were left, and how long the edit took. */
   private static final class Tally {
     private String words = "";
@@ -46,6 +49,15 @@ public final class MendingCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     TestSet set = TestSet.in(folder);
+    if (strands) {
+      StrandTable table = new StrandTable();
+      for (TestSet.Entry entry : set.entries()) {
+        if (only.isEmpty() || only.contains(entry.name())) {
+          table.add(entry.name(), set.picture(entry), set.truth(entry));
+        }
+      }
+      return 0;
+    }
     Map<Fault, Tally> tallies = new EnumMap<>(Fault.class);
     Mender mender = new Mender(new Means(null, null));
     for (TestSet.Entry entry : set.entries()) {
