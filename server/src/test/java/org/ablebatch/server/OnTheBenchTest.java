@@ -22,7 +22,7 @@ class OnTheBenchTest {
   private long batch;
   private long picture;
 
-  BenchTest(Api api) {
+  OnTheBenchTest(Api api) {
     this.api = api;
   }
 
