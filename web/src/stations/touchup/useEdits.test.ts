@@ -60,9 +60,11 @@ const stroke = (x: number): EditData => ({
 })
 const answered: [string, string][] = []
 const refused: string[] = []
+const joined: number[] = []
 const hooks = {
   answered: (list: EditList, edit: string) => void answered.push([list.state, edit]),
   refused: (_: string, edit: string) => void refused.push(edit),
+  joined: (count: number) => void joined.push(count),
 }
 const list = (...ids: number[]): EditList =>
   ({
@@ -85,6 +87,7 @@ describe('the edit list', () => {
     calls.length = 0
     answered.length = 0
     refused.length = 0
+    joined.length = 0
     vi.stubGlobal('localStorage', storageInMemory())
     answers = []
   })
@@ -202,6 +205,19 @@ describe('the edit list', () => {
       ['1,2', 'k2'],
     ])
     expect(calls[1]?.since).toBe('1')
+  })
+
+  it('says when edits of somebody else come in, once', async () => {
+    const edits = useEdits(4, hooks)
+    answers = [() => list(1), () => list(1, 2, 3), () => list(1, 2, 3)]
+    await edits.load()
+    edits.catchUp()
+    await edits.saved()
+    edits.catchUp()
+    await edits.saved()
+
+    expect(joined).toEqual([2])
+    expect(edits.made.value).toHaveLength(3)
   })
 
   it('sends what was not sent when the window is opened again', async () => {

@@ -10,6 +10,8 @@ interface Hooks {
   answered: (list: EditList, edit: string) => void
   /** An edit came to nothing and is not kept. */
   refused: (sentence: string, edit: string) => void
+  /** Somebody else mends the same picture: so many of their edits came in. */
+  joined: (count: number) => void
 }
 
 /**
@@ -26,6 +28,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
   /** The picture was cut again while edits were made over the cutout before. */
   const clash = ref(false)
   const unsent = unsentOf(pictureId)
+  const known = new Set<string>()
   let tail: Promise<void> = Promise.resolve()
 
   const path = { path: { id: pictureId } }
@@ -33,6 +36,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
 
   async function load() {
     take((await need(api.GET('/api/v1/pictures/{id}/edits', { params: path }))) as EditList)
+    edits.value.forEach((e) => known.add(e.clientKey))
     for (const one of unsent.all()) {
       if (!edits.value.some((e) => e.clientKey === one.clientKey)) add(one.clientKey, one.edit)
       else unsent.remove(one.clientKey)
@@ -43,6 +47,12 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     baseVersionId.value = list.baseVersionId
     state.value = list.state
     edits.value = list.edits
+  }
+
+  function noteStrangers(list: EditList) {
+    const strangers = list.edits.filter((e) => !known.has(e.clientKey))
+    strangers.forEach((e) => known.add(e.clientKey))
+    if (strangers.length > 0) hooks.joined(strangers.length)
   }
 
   function enqueue(call: () => Promise<unknown>, edit = '') {
@@ -56,6 +66,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
           unsent.remove(edit)
           state.value = list.state
           hooks.answered(list, edit)
+          noteStrangers(list)
           // While more is under way, the screen is ahead of this answer.
           if (waiting.value === 1) take(list)
           break
@@ -94,6 +105,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
 
   function add(clientKey: string, edit: EditData) {
     unsent.add({ clientKey, edit, baseVersionId: baseVersionId.value })
+    known.add(clientKey)
     edits.value = [
       ...edits.value.filter((e) => !e.undone),
       {
@@ -116,6 +128,12 @@ export function useEdits(pictureId: number, hooks: Hooks) {
         ),
       clientKey,
     )
+  }
+
+  /** Asks what others have made meanwhile; nothing while something of one's own is under way. */
+  function catchUp() {
+    if (waiting.value > 0) return
+    enqueue(() => need(api.GET('/api/v1/pictures/{id}/edits', since())))
   }
 
   function draft(edit: EditData, clientKey: string) {
@@ -195,6 +213,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     clash.value = false
     trouble.value = ''
     take(list as EditList)
+    edits.value.forEach((e) => known.add(e.clientKey))
     for (const one of unsent.all()) add(one.clientKey, one.edit)
   }
 
@@ -215,6 +234,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     load,
     add,
     draft,
+    catchUp,
     undo,
     redo,
     backToAutomatic,

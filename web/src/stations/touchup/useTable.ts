@@ -38,7 +38,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   const edge = ref({ ...NO_EDGE })
   const version = ref<number | null>(null)
   const trial = useTrial(picture.id, board, view)
-  const edits = useEdits(picture.id, { answered, refused })
+  const edits = useEdits(picture.id, { answered, refused, joined })
 
   const draft = edits.draft
   const bench: Bench = { board, view, brush, settings, trial, area, keep, draft, redraw }
@@ -85,10 +85,11 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   function lay() {
     if (edits.baseVersionId.value === null) return
     const source = tilesOf(picture.id, edits.baseVersionId.value)
-    board.value = new TileBoard(picture, source, edits.state.value, (box) => {
+    const come = (box?: Box) => {
       ready.value = board.value?.complete ?? false
       redraw(box)
-    })
+    }
+    board.value = new TileBoard(picture, source, edits.state.value, come, edits.catchUp)
     redraw()
   }
 
@@ -102,6 +103,12 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     board.value?.takeBack(edit)
     finish(edit)
     say(sentence)
+  }
+
+  function joined(count: number) {
+    say(
+      `Somebody else mends this picture too: ${count === 1 ? 'an edit' : `${count} edits`} came in`,
+    )
   }
 
   function finish(edit: string) {

@@ -111,6 +111,28 @@ describe('the board of tiles', () => {
     expect(cover(board, 300, 300)).toBe(90)
   })
 
+  it('says that it is behind when somebody else has made an edit', async () => {
+    const s = server()
+    let behind = 0
+    const board = new TileBoard(
+      PICTURE,
+      s.source,
+      'a',
+      () => undefined,
+      () => behind++,
+    )
+    s.become('of somebody else', 70)
+    const view = new View()
+    view.setPicture(PICTURE)
+    view.setViewport({ width: 400, height: 300 })
+    board.show(view, { width: 400, height: 300 })
+    await settled()
+
+    expect(behind).toBeGreaterThan(0)
+    expect(board.complete).toBe(false)
+    expect(s.asked.length).toBeLessThan(4)
+  })
+
   it('asks again when what came is of another state', async () => {
     const s = server()
     const { board } = await shown(s)

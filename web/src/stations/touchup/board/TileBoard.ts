@@ -20,6 +20,7 @@ const MOST_TILES = 44
 const MOST_AT_ONCE = 6
 const MOST_REMEMBERED = 48
 const TRY_AGAIN_MS = 1500
+const BEHIND_MS = 400
 
 interface PlainStroke extends BrushShape {
   mode: string
@@ -57,12 +58,14 @@ export class TileBoard {
   /**
    * @param state the server's state to begin with
    * @param redraw called when something came that should be drawn
+   * @param behind called when the server is in a state that this board has not heard of
    */
   constructor(
     readonly picture: Size,
     private readonly source: TileSource,
     public state: string,
     private readonly redraw: (box?: Box) => void,
+    private readonly behind: () => void = () => undefined,
   ) {
     this.sizes = levelSizes(picture)
   }
@@ -98,14 +101,19 @@ export class TileBoard {
     this.seen.delete(who)
   }
 
-  private missing(): Place[] {
+  /** All that is looked at, and the coarsest level, which stands in for what is not here yet. */
+  private wanted(): Place[] {
     const coarsest = this.sizes.length - 1
     const all = placesIn({ x: 0, y: 0, ...this.picture }, coarsest, this.sizes)
     for (const { view, stage } of this.seen.values()) {
       const part = seenThrough(view, stage, this.picture)
       all.push(...placesIn(part, this.level(view.scale), this.sizes))
     }
-    return all.filter((place) => {
+    return all
+  }
+
+  private missing(): Place[] {
+    return this.wanted().filter((place) => {
       const key = keyOf(place)
       return !this.tiles.has(key) || this.stale.has(key)
     })
@@ -129,9 +137,14 @@ export class TileBoard {
         known ? null : this.source.photograph(place),
         this.source.cutout(place, this.state),
       ])
-      // What was asked for may be out of date by now; then it is asked for once more.
-      if (cutout.state === this.state) this.take(place, photo, cutout.pixels)
-      else if (!known && photo) this.take(place, photo, cutout.pixels, true)
+      if (cutout.state === this.state) {
+        this.take(place, photo, cutout.pixels)
+      } else {
+        // Somebody else has made an edit, or an answer is under way: it is asked for once more.
+        if (!known && photo) this.take(place, photo, cutout.pixels, true)
+        this.behind()
+        await new Promise((done) => setTimeout(done, BEHIND_MS))
+      }
     } catch {
       await new Promise((done) => setTimeout(done, TRY_AGAIN_MS))
     } finally {
@@ -162,9 +175,10 @@ export class TileBoard {
   }
 
   private makeRoom() {
+    const wanted = new Set(this.wanted().map(keyOf))
     for (const key of this.tiles.keys()) {
       if (this.tiles.size <= MOST_TILES) return
-      if (key.startsWith(`${this.sizes.length - 1}/`)) continue
+      if (wanted.has(key)) continue
       this.tiles.delete(key)
       this.stale.delete(key)
     }
