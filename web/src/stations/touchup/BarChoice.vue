@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="T extends string">
 /** A few words of which one is chosen. */
 const value = defineModel<T>({ required: true })
-defineProps<{ label: string; options: readonly { value: T; label: string }[] }>()
+defineProps<{ label: string; options: readonly { value: T; label: string; title?: string }[] }>()
 </script>
 
 <template>
@@ -12,6 +12,8 @@ defineProps<{ label: string; options: readonly { value: T; label: string }[] }>(
       role="radio"
       :aria-checked="value === option.value"
       :class="{ on: value === option.value }"
+      :title="option.title"
+      :aria-label="option.title ?? option.label"
       @click="value = option.value"
     >
       {{ option.label }}
@@ -22,6 +24,7 @@ defineProps<{ label: string; options: readonly { value: T; label: string }[] }>(
 <style scoped>
 .choice {
   display: inline-flex;
+  flex-shrink: 0;
   border: 1px solid var(--line);
   border-radius: 6px;
   overflow: hidden;

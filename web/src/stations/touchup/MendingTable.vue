@@ -80,9 +80,9 @@ defineExpose({ saved: edits.saved })
           <ToolBar
             v-model:brush="table.brush"
             v-model:version="table.version.value"
+            v-model:area="table.area.value"
             v-model:settings="table.settings"
             :tool="tool"
-            :area="table.area.value"
             :versions="others"
             @use-area="table.apply"
             @drop-area="table.drawn.drop"
@@ -183,7 +183,8 @@ defineExpose({ saved: edits.saved })
   display: flex;
   align-items: center;
   padding: 0 14px;
-  overflow: hidden;
+  overflow: auto hidden;
+  scrollbar-width: none;
   border-bottom: 1px solid var(--line);
   font-size: 13px;
 }

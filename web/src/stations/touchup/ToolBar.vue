@@ -10,12 +10,12 @@ import type { BrushSettings } from './useBrush'
 /** The chosen tool's few settings, in one row. */
 const props = defineProps<{
   tool: ToolName
-  area: Area | null
   versions: { value: number; label: string }[]
 }>()
 const settings = defineModel<Settings>('settings', { required: true })
 const brush = defineModel<BrushSettings>('brush', { required: true })
 const version = defineModel<number | null>('version', { required: true })
+const area = defineModel<Area | null>('area', { required: true })
 const emit = defineEmits<{ useArea: []; dropArea: [] }>()
 
 const MODES = [
@@ -39,9 +39,9 @@ const SHAPES = [
   { value: 'edge', label: 'Along edge' },
 ] as const
 const JOININGS = [
-  { value: 'add', label: 'Add' },
-  { value: 'subtract', label: 'Subtract' },
-  { value: 'intersect', label: 'Overlap' },
+  { value: 'add', label: '+', title: 'Add the next shape' },
+  { value: 'subtract', label: '−', title: 'Subtract the next shape' },
+  { value: 'intersect', label: '∩', title: 'Keep only where the next shape overlaps' },
 ] as const
 
 const isBrush = computed(() => ['brush', 'strand', 'hint'].includes(props.tool))
@@ -131,14 +131,29 @@ const isBrush = computed(() => ['brush', 'strand', 'hint'].includes(props.tool))
     </span>
     <template v-if="area">
       <template v-if="tool === 'area'">
+        <label class="switch" title="Everything but the shapes">
+          All but
+          <Switch
+            :checked="area.inverted"
+            size="small"
+            @change="(on) => area && (area = { ...area, inverted: on === true })"
+          />
+        </label>
+        <BarSlider
+          :model-value="area.featherPx"
+          label="Fade"
+          :max="60"
+          narrow
+          @update:model-value="(px: number) => area && (area = { ...area, featherPx: px })"
+        />
         <Button size="small" type="primary" @click="emit('useArea')">
-          {{ settings.mode === 'erase' ? 'Erase inside' : 'Restore inside' }} <kbd>Enter</kbd>
+          {{ settings.mode === 'erase' ? 'Erase' : 'Restore' }} <kbd>Enter</kbd>
         </Button>
       </template>
       <label class="switch" title="Every tool works only inside the shape">
         Only inside <Switch v-model:checked="settings.limit" size="small" /> <kbd>I</kbd>
       </label>
-      <button class="link small" @click="emit('dropArea')">Drop it</button>
+      <button v-if="tool !== 'area'" class="link small" @click="emit('dropArea')">Drop it</button>
     </template>
   </span>
 </template>
