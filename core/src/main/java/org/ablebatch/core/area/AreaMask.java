@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.stroke.Bounds;
 import org.ablebatch.core.stroke.StrokePoint;
 
 /**
@@ -49,29 +50,13 @@ public record AreaMask(Rect box, byte[] share) {
     Rect all = null;
     for (Area.Part part : area.parts()) {
       if (part.joining() == Area.Joining.ADD) {
-        Rect one = around(part.shape().corners());
+        Rect one = Bounds.of(part.shape().corners()).pixels(0);
         all = all == null ? one : all.span(one);
       }
     }
     return all == null
         ? new Rect(0, 0, 0, 0)
         : all.grow((int) Math.ceil(area.featherPx())).intersect(picture);
-  }
-
-  private static Rect around(List<StrokePoint> corners) {
-    double left = Double.MAX_VALUE;
-    double top = Double.MAX_VALUE;
-    double right = -Double.MAX_VALUE;
-    double bottom = -Double.MAX_VALUE;
-    for (StrokePoint p : corners) {
-      left = Math.min(left, p.x());
-      top = Math.min(top, p.y());
-      right = Math.max(right, p.x());
-      bottom = Math.max(bottom, p.y());
-    }
-    int x = (int) Math.floor(left);
-    int y = (int) Math.floor(top);
-    return new Rect(x, y, (int) Math.ceil(right) - x, (int) Math.ceil(bottom) - y);
   }
 
   private static void join(byte[] share, Area.Joining joining, byte[] shape) {

@@ -13,9 +13,7 @@ import org.ablebatch.core.subject.ContrastCut;
  */
 final class EdgeAwareBrush {
   private static final int PIXELS = 110_000;
-  private static final double AROUND = 0.8;
-  private static final int LEAST_AROUND_PX = 20;
-  private static final int MOST_AROUND_PX = 220;
+  private static final Window.Surroundings AROUND = new Window.Surroundings(0.8, 20, 220);
 
   /** A pixel is open to change from this share of the stroke on. */
   private static final float OPEN = 0.1f;
@@ -45,9 +43,8 @@ final class EdgeAwareBrush {
   private EdgeAwareBrush() {}
 
   static void paint(Workpiece piece, BrushEdit edit, StrokeMask mask) {
-    int around =
-        (int) Math.max(LEAST_AROUND_PX, Math.min(MOST_AROUND_PX, AROUND * edit.stroke().sizePx()));
-    Rect frame = mask.box().grow(around).intersect(piece.bounds());
+    Rect frame =
+        Window.around(mask.box(), edit.stroke().sizePx(), AROUND).intersect(piece.bounds());
     if (mask.box().isEmpty() || frame.isEmpty()) {
       return;
     }
@@ -57,7 +54,7 @@ final class EdgeAwareBrush {
     float[] about = about(window, stroke, edit.stroke().sizePx());
     float[] kept = window.sure(true, 0, erase ? about : null);
     float[] removed = window.sure(false, CLEAR_OF_THE_EDGE, erase ? null : about);
-    if (count(erase ? kept : removed) < ENOUGH) {
+    if (Window.count(erase ? kept : removed) < ENOUGH) {
       Brush.paint(piece, edit.mode(), mask);
       return;
     }
@@ -90,7 +87,7 @@ final class EdgeAwareBrush {
     float[] odds = new float[stroke.length];
     for (int i = 0; i < odds.length; i++) {
       boolean kept = window.cover()[i] >= 0.5f;
-      float seen = bySurface(sides, i) + clip(COLOUR * sides.odds()[i]);
+      float seen = bySurface(sides, i) + sides.byColour(i);
       if (erase) {
         seen = Math.min(seen, clip(COLOUR * likeSubject(sides.inSubject()[i])));
       }
@@ -118,13 +115,5 @@ final class EdgeAwareBrush {
 
   private static float clip(float v) {
     return Math.max(-MOST_BY_COLOUR, Math.min(MOST_BY_COLOUR, v));
-  }
-
-  private static int count(float[] set) {
-    int count = 0;
-    for (float value : set) {
-      count += value > 0 ? 1 : 0;
-    }
-    return count;
   }
 }

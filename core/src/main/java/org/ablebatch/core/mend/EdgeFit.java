@@ -16,8 +16,6 @@ final class EdgeFit {
   private static final int PIXELS = 400_000;
   private static final float CERTAIN = 1000;
   private static final float AS_BEFORE = 0.25f;
-  private static final float COLOUR = 0.6f;
-  private static final float MOST_BY_COLOUR = 2;
   private static final int ENOUGH = 24;
   private static final int LEAST_CELLS = 2;
   private static final int FADES = 1;
@@ -44,7 +42,7 @@ final class EdgeFit {
     float[] intoRemoved = Distance.to(kept, w, h);
     float[] inside = beyond(intoKept, reach);
     float[] outside = beyond(intoRemoved, reach);
-    if (count(inside) < ENOUGH || count(outside) < ENOUGH) {
+    if (Window.count(inside) < ENOUGH || Window.count(outside) < ENOUGH) {
       return;
     }
     Sides sides = Sides.read(window.lab(), inside, outside);
@@ -55,9 +53,7 @@ final class EdgeFit {
       float before = kept[i] ? AS_BEFORE : -AS_BEFORE;
       band[i] = open ? 1 : 0;
       odds[i] =
-          open
-              ? sides.evidence()[i] + clip(COLOUR * sides.odds()[i]) + before
-              : kept[i] ? CERTAIN : -CERTAIN;
+          open ? sides.evidence()[i] + sides.byColour(i) + before : kept[i] ? CERTAIN : -CERTAIN;
     }
     boolean[] subject = ContrastCut.divide(window.lab(), odds);
     Resolved.around(
@@ -89,17 +85,5 @@ final class EdgeFit {
       }
     }
     return out;
-  }
-
-  private static float clip(float v) {
-    return Math.max(-MOST_BY_COLOUR, Math.min(MOST_BY_COLOUR, v));
-  }
-
-  private static int count(float[] set) {
-    int count = 0;
-    for (float value : set) {
-      count += value > 0 ? 1 : 0;
-    }
-    return count;
   }
 }

@@ -7,7 +7,7 @@ import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sides.Sides;
-import org.ablebatch.core.stroke.StrokePoint;
+import org.ablebatch.core.stroke.Bounds;
 import org.ablebatch.core.subject.HintedCut;
 import org.ablebatch.core.subject.SubjectRegion;
 
@@ -28,7 +28,7 @@ final class HintSolver {
   static Rect reach(Workpiece piece, Hint hint) {
     int reach =
         (int) Math.max(LEAST_REACH_PX, REACH_SHARE * Math.max(piece.width(), piece.height()));
-    return around(hint).grow(reach).intersect(piece.bounds());
+    return Bounds.of(hint.points()).pixels(hint.sizePx() / 2 + reach).intersect(piece.bounds());
   }
 
   static void solve(Workpiece piece, Hint hint) {
@@ -83,25 +83,5 @@ final class HintSolver {
       }
     }
     return out;
-  }
-
-  private static Rect around(Hint hint) {
-    double left = Double.MAX_VALUE;
-    double top = Double.MAX_VALUE;
-    double right = -Double.MAX_VALUE;
-    double bottom = -Double.MAX_VALUE;
-    for (StrokePoint p : hint.points()) {
-      left = Math.min(left, p.x());
-      top = Math.min(top, p.y());
-      right = Math.max(right, p.x());
-      bottom = Math.max(bottom, p.y());
-    }
-    int radius = (int) Math.ceil(hint.sizePx() / 2);
-    return new Rect(
-            (int) Math.floor(left),
-            (int) Math.floor(top),
-            (int) Math.ceil(right - left) + 1,
-            (int) Math.ceil(bottom - top) + 1)
-        .grow(radius);
   }
 }

@@ -11,21 +11,16 @@ import org.ablebatch.core.stroke.StrokeMask;
  */
 final class StrandBrush {
   private static final int PIXELS = 160_000;
-  private static final double AROUND = 1.2;
-  private static final int LEAST_AROUND_PX = 28;
-  private static final int MOST_AROUND_PX = 260;
+  private static final Window.Surroundings AROUND = new Window.Surroundings(1.2, 28, 260);
   private static final float UNDER = 0.25f;
   private static final float CLEAR_OF_THE_EDGE = 2;
-  private static final float COLOUR = 0.6f;
-  private static final float MOST_BY_COLOUR = 2;
   private static final float AS_BEFORE = 0.2f;
 
   private StrandBrush() {}
 
   static void paint(Workpiece piece, StrandEdit edit, StrokeMask mask) {
-    int around =
-        (int) Math.max(LEAST_AROUND_PX, Math.min(MOST_AROUND_PX, AROUND * edit.stroke().sizePx()));
-    Rect frame = mask.box().grow(around).intersect(piece.bounds());
+    Rect frame =
+        Window.around(mask.box(), edit.stroke().sizePx(), AROUND).intersect(piece.bounds());
     if (mask.box().isEmpty() || frame.isEmpty()) {
       return;
     }
@@ -47,8 +42,6 @@ final class StrandBrush {
   }
 
   private static boolean looksKept(Sides sides, int i, boolean before) {
-    float byColour = COLOUR * sides.odds()[i];
-    float clipped = Math.max(-MOST_BY_COLOUR, Math.min(MOST_BY_COLOUR, byColour));
-    return sides.evidence()[i] + clipped + (before ? AS_BEFORE : -AS_BEFORE) > 0;
+    return sides.evidence()[i] + sides.byColour(i) + (before ? AS_BEFORE : -AS_BEFORE) > 0;
   }
 }

@@ -3,6 +3,7 @@ package org.ablebatch.core.mend;
 import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.stroke.Bounds;
 import org.ablebatch.core.stroke.StrokePoint;
 
 /**
@@ -19,20 +20,9 @@ final class Tracer {
   private record Knot(double x, double y, double along) {}
 
   static Rect reach(TraceEdit trace) {
-    double left = Double.MAX_VALUE;
-    double top = Double.MAX_VALUE;
-    double right = -Double.MAX_VALUE;
-    double bottom = -Double.MAX_VALUE;
-    for (Knot k : curve(trace.points())) {
-      left = Math.min(left, k.x());
-      top = Math.min(top, k.y());
-      right = Math.max(right, k.x());
-      bottom = Math.max(bottom, k.y());
-    }
-    int widest = (int) Math.ceil(Math.max(trace.fromPx(), trace.toPx()) / 2 + EDGE);
-    int x = (int) Math.floor(left);
-    int y = (int) Math.floor(top);
-    return new Rect(x, y, (int) Math.ceil(right) - x, (int) Math.ceil(bottom) - y).grow(widest);
+    List<StrokePoint> places =
+        curve(trace.points()).stream().map(knot -> new StrokePoint(knot.x(), knot.y())).toList();
+    return Bounds.of(places).pixels(Math.max(trace.fromPx(), trace.toPx()) / 2 + EDGE);
   }
 
   static void draw(Workpiece piece, TraceEdit trace) {

@@ -33,6 +33,29 @@ record Window(Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes la
         reduced(covers, frame.width(), frame.height(), grid.width(), grid.height()));
   }
 
+  /** A box with some of its surroundings, for a brush of a size. */
+  static Rect around(Rect box, double sizePx, Surroundings surroundings) {
+    double wanted = surroundings.share() * sizePx;
+    return box.grow(
+        (int) Math.max(surroundings.leastPx(), Math.min(surroundings.mostPx(), wanted)));
+  }
+
+  /**
+   * How much around a stroke is looked at.
+   *
+   * @param share of the brush's size
+   */
+  record Surroundings(double share, int leastPx, int mostPx) {}
+
+  /** How many cells are in a set. */
+  static int count(float[] set) {
+    int count = 0;
+    for (float value : set) {
+      count += value > 0 ? 1 : 0;
+    }
+    return count;
+  }
+
   int width() {
     return linear.width();
   }

@@ -37,6 +37,7 @@ public record Sides(
   private static final float ROUGH_SPREAD = 0.032f;
   private static final float RARE = 2e-5f;
   private static final float MOST = 2;
+  private static final float COLOUR = 0.6f;
 
   /**
    * @param lab OKLab
@@ -64,6 +65,11 @@ public record Sides(
         inSubject,
         odds,
         evidence(behind.spread(), other, odds, lab.width(), lab.height()));
+  }
+
+  /** What the two sides' colours say of a pixel, within -2..2, whatever the surface says. */
+  public float byColour(int i) {
+    return Math.max(-MOST, Math.min(MOST, COLOUR * odds[i]));
   }
 
   private static void likeness(ColorPlanes lab, BehindReader behind, float[] shade, float[] other) {
@@ -96,7 +102,7 @@ public record Sides(
       float rough = (spread[i] - SMOOTH_SPREAD) / (ROUGH_SPREAD - SMOOTH_SPREAD);
       float share = Math.max(0, Math.min(1, rough));
       float bySurface = Math.max(-MOST, Math.min(MOST, 2 * (other[i] - 1)));
-      float byColour = Math.max(-MOST, Math.min(MOST, 0.6f * odds[i]));
+      float byColour = Math.max(-MOST, Math.min(MOST, COLOUR * odds[i]));
       out[i] = (1 - share) * bySurface + share * byColour;
     }
     return BoxBlur.blur(out, width, height, 1);

@@ -35,7 +35,7 @@ public record StrokeMask(Rect box, byte[] strength) {
     double radius = stroke.sizePx() / 2;
     double outer = radius + EDGE;
     double inner = radius * (1 - stroke.softness01()) - EDGE;
-    Rect part = around(a, b, outer).intersect(box);
+    Rect part = Bounds.of(List.of(a, b)).pixels(outer).intersect(box);
     double dx = b.x() - a.x();
     double dy = b.y() - a.y();
     double length2 = dx * dx + dy * dy;
@@ -67,25 +67,6 @@ public record StrokeMask(Rect box, byte[] strength) {
 
   /** The rectangle outside of which the stroke does nothing; it may lie beside the picture. */
   public static Rect reach(Stroke stroke) {
-    double left = Double.MAX_VALUE;
-    double top = Double.MAX_VALUE;
-    double right = -Double.MAX_VALUE;
-    double bottom = -Double.MAX_VALUE;
-    for (StrokePoint p : stroke.points()) {
-      left = Math.min(left, p.x());
-      top = Math.min(top, p.y());
-      right = Math.max(right, p.x());
-      bottom = Math.max(bottom, p.y());
-    }
-    return around(
-        new StrokePoint(left, top), new StrokePoint(right, bottom), stroke.sizePx() / 2 + EDGE);
-  }
-
-  private static Rect around(StrokePoint a, StrokePoint b, double reach) {
-    int left = (int) Math.floor(Math.min(a.x(), b.x()) - reach);
-    int top = (int) Math.floor(Math.min(a.y(), b.y()) - reach);
-    int right = (int) Math.ceil(Math.max(a.x(), b.x()) + reach);
-    int bottom = (int) Math.ceil(Math.max(a.y(), b.y()) + reach);
-    return new Rect(left, top, right - left, bottom - top);
+    return Bounds.of(stroke.points()).pixels(stroke.sizePx() / 2 + EDGE);
   }
 }
