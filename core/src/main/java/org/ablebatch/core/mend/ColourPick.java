@@ -1,5 +1,6 @@
 package org.ablebatch.core.mend;
 
+import java.util.Arrays;
 import org.ablebatch.core.color.LabTable;
 import org.ablebatch.core.color.OkLab;
 import org.ablebatch.core.color.Srgb;
@@ -76,7 +77,7 @@ final class ColourPick {
         continue;
       }
       if (depth + 4 > stack.length) {
-        stack = java.util.Arrays.copyOf(stack, 2 * stack.length);
+        stack = Arrays.copyOf(stack, 2 * stack.length);
       }
       int x = i % width;
       int y = i / width;

@@ -1,6 +1,7 @@
 package org.ablebatch.server.touchup;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import org.ablebatch.core.line.PictureState;
@@ -124,7 +125,7 @@ class EditBook {
     change(
         photoId,
         rows -> {
-          List<EditRow> order = new java.util.ArrayList<>(rows);
+          List<EditRow> order = new ArrayList<>(rows);
           EditRow moved = find(rows, editId);
           order.remove(moved);
           order.add(Math.max(0, Math.min(order.size(), place)), moved);
