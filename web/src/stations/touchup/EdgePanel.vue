@@ -3,16 +3,14 @@ import { Button, Switch } from 'ant-design-vue'
 import { computed, watch } from 'vue'
 import type { EdgeSettings } from '../../api/types'
 import BarSlider from './BarSlider.vue'
-import { NO_EDGE } from './tools/settings'
+import { isNoEdge, NO_EDGE } from './tools/settings'
 
 /** The outline's settings: seen while they are moved, kept when they are right. */
 const edge = defineModel<EdgeSettings>('edge', { required: true })
 defineProps<{ inside: boolean; others: number; group: string | null }>()
 const emit = defineEmits<{ look: [edge: EdgeSettings | null]; keep: []; spread: [] }>()
 
-const isNothing = computed(() =>
-  (Object.keys(NO_EDGE) as (keyof EdgeSettings)[]).every((k) => edge.value[k] === NO_EDGE[k]),
-)
+const isNothing = computed(() => isNoEdge(edge.value))
 watch(edge, () => emit('look', isNothing.value ? null : edge.value), { deep: true })
 const px = (v: number) => `${v} px`
 </script>

@@ -7,7 +7,7 @@ import { useView } from '../../stage/view'
 import { tilesOf } from './board/fetchTile'
 import { TileBoard } from './board/TileBoard'
 import { newKey, type Bench, type Point } from './tools/hand'
-import { NO_EDGE, useSettings, type Mode, type ToolName } from './tools/settings'
+import { isNoEdge, NO_EDGE, useSettings, type Mode, type ToolName } from './tools/settings'
 import { useArea } from './tools/useArea'
 import { useBoxes } from './tools/useBoxes'
 import { useHints } from './tools/useHints'
@@ -147,6 +147,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   }
 
   function keepEdge() {
+    if (isNoEdge(edge.value)) return
     keep(edgeEdit())
     edge.value = { ...NO_EDGE }
   }

@@ -21,6 +21,10 @@ export const NO_EDGE: EdgeSettings = {
   clean: 0,
 }
 
+export function isNoEdge(edge: EdgeSettings): boolean {
+  return (Object.keys(NO_EDGE) as (keyof EdgeSettings)[]).every((k) => edge[k] === NO_EDGE[k])
+}
+
 const FIRST = {
   mode: 'erase' as Mode,
   followsEdges: false,
