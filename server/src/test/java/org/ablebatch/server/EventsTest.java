@@ -34,11 +34,7 @@ class EventsTest {
     long id = api.pictures(batch).get(0).get("id").asLong();
     List<String> heard = new CopyOnWriteArrayList<>();
     try (InputStream stream = listen(batch)) {
-      Thread ear = new Thread(() -> read(stream, heard));
-      ear.setDaemon(true);
-      ear.start();
-      await().until(() -> heard.stream().anyMatch(line -> line.contains("hello")));
-      heard.clear();
+      hear(stream, heard);
 
       long began = System.nanoTime();
       api.act(batch, "leave-whole", List.of(id), "");
@@ -48,6 +44,33 @@ class EventsTest {
           .until(() -> heard.stream().anyMatch(line -> line.contains("\"pictures\":[" + id + "]")));
       System.out.printf(
           "measured: heard by the other after %d ms%n", (System.nanoTime() - began) / 1_000_000);
+    }
+  }
+
+  @Test
+  void whoeverHasThePictureOnTheBenchHearsOfEveryEdit() throws Exception {
+    long batch = api.newBatch("Two at one picture");
+    long id = api.cutPicture(batch, "disc.jpg", TestPictures.discJpeg(200, 200, 0xB03028));
+    api.verdict(id, "touch-up");
+    List<String> heard = new CopyOnWriteArrayList<>();
+    try (InputStream stream = listen(batch)) {
+      hear(stream, heard);
+
+      String state =
+          api.post(
+                  "/api/v1/pictures/" + id + "/edits",
+                  """
+                  {"clientKey": "stroke-one", "edit": {"mode": "erase", "sizePx": 40,
+                   "points": [100, 100]}}
+                  """)
+              .body()
+              .get("state")
+              .asString();
+
+      String told = "\"" + id + "\":\"" + state + "\"";
+      await()
+          .atMost(Duration.ofSeconds(10))
+          .until(() -> heard.stream().anyMatch(line -> line.contains(told)));
     }
   }
 
@@ -83,6 +106,15 @@ class EventsTest {
             .GET()
             .build();
     return HttpClient.newHttpClient().send(request, BodyHandlers.ofInputStream()).body();
+  }
+
+  /** Listens from now on; what is heard before is forgotten. */
+  private static void hear(InputStream stream, List<String> heard) {
+    Thread ear = new Thread(() -> read(stream, heard));
+    ear.setDaemon(true);
+    ear.start();
+    await().until(() -> heard.stream().anyMatch(line -> line.contains("hello")));
+    heard.clear();
   }
 
   private static void read(InputStream stream, List<String> heard) {

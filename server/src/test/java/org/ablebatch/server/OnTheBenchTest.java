@@ -120,7 +120,9 @@ class OnTheBenchTest {
             json(
                 "{'edit': {'kind': 'area', 'mode': 'erase', 'area': "
                     + TOP_BOX
-                    + "}, 'level': 1, 'x': 0, 'y': 0, 'width': 350, 'height': 350}"));
+                    + "}, 'base': "
+                    + list().get("baseVersionId").asLong()
+                    + ", 'level': 1, 'x': 0, 'y': 0, 'width': 350, 'height': 350}"));
 
     assertThat(seen).hasSize(350 * 350 * 4);
     assertThat(seen[4 * (100 * 350 + 175) + 3]).isZero();

@@ -41,8 +41,9 @@ public final class Bench {
    * An edit in a list.
    *
    * @param revision grows when the edit's settings change
+   * @param edit asked for only when it has to be carried out
    */
-  public record Step(long id, int revision, Edit edit) {}
+  public record Step(long id, int revision, Supplier<Edit> edit) {}
 
   /** An edit that could not be carried out, with a sentence. */
   public record Failure(long id, String sentence) {}
@@ -147,7 +148,7 @@ public final class Bench {
   /** Where it changed something; null = nowhere. */
   private Rect carryOut(Step step, List<Failure> failures) {
     try {
-      Patch before = mender.apply(piece, step.edit());
+      Patch before = mender.apply(piece, step.edit().get());
       Rect box = before.box().isEmpty() ? null : before.box();
       done.add(new Done(step.id(), step.revision(), box, before));
       if (box != null) {

@@ -68,10 +68,20 @@ public class Benches {
     }
   }
 
-  private Bench lay(CutoutVersion base) {
+  /** For somebody who needs the result once: what others work on is not cleared away for it. */
+  public Bench knownOrAside(CutoutVersion base) {
+    Bench known = known(base.id());
+    return known == null ? aside(base) : known;
+  }
+
+  private Bench aside(CutoutVersion base) {
     Picture original = files.original(base);
     Mender mender = new Mender(new Means(cutter, id -> version(id, base, original)));
-    Bench bench = new Bench(base.id(), original, () -> files.cutout(original, base), mender);
+    return new Bench(base.id(), original, () -> files.cutout(original, base), mender);
+  }
+
+  private Bench lay(CutoutVersion base) {
+    Bench bench = aside(base);
     synchronized (byBase) {
       byBase.put(base.id(), bench);
       usedAt.put(base.id(), clock.instant());

@@ -77,6 +77,12 @@ public class VerdictService {
     if (photo.currentVersionId() == null) {
       throw new Conflict("“" + photo.fileName() + "” has no cutout to judge yet.");
     }
+    if (photo.isBeingRedrawn()) {
+      throw new Conflict(
+          "“%s” is being redrawn with the edge settings of its group. Your verdict was not recorded;"
+                  .formatted(photo.fileName())
+              + " look again in a moment.");
+    }
   }
 
   private Verdict record(Photo photo, PictureState next, Remark remark) {
@@ -110,7 +116,7 @@ public class VerdictService {
     String together = UUID.randomUUID().toString();
     List<Long> judged = new ArrayList<>();
     for (Photo photo : photos.lockAll(batchId, revisions.keySet())) {
-      boolean asSeen = revisions.get(photo.id()) == photo.revision();
+      boolean asSeen = revisions.get(photo.id()) == photo.revision() && !photo.isBeingRedrawn();
       if (asSeen && photo.state() == PictureState.TO_CHECK && photo.currentVersionId() != null) {
         record(photo, next, null).giveTogether(together);
         judged.add(photo.id());

@@ -444,6 +444,11 @@ public class Photo {
     return editsPending;
   }
 
+  /** Its group was given other edges; what Check shows is not the last word. */
+  public boolean isBeingRedrawn() {
+    return editsPending && state == PictureState.TO_CHECK;
+  }
+
   public long revision() {
     return revision;
   }

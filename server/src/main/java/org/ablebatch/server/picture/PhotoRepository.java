@@ -30,6 +30,9 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   /** A picture and the first one with the same bytes. */
   record Twin(Long id, Long of) {}
 
+  /** Another picture of a group. */
+  record Sibling(long id, PictureState state) {}
+
   /** Something counted per batch. */
   record BatchCount(Long batchId, long count) {}
 
@@ -118,6 +121,28 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
           """,
       nativeQuery = true)
   int lastPlace(long batchId);
+
+  /**
+   * The others of a group that have a cutout, in their order.
+   *
+   * @param group null = those of the batch that have none
+   */
+  @Query(
+      """
+      select new org.ablebatch.server.picture.PhotoRepository$Sibling(p.id, p.state) from Photo p
+      where p.batchId = :batchId and p.id <> :photoId and p.removedAt is null
+        and p.currentVersionId is not null
+        and (p.group = :group or (:group is null and p.group is null)) order by p.place
+      """)
+  List<Sibling> siblings(long batchId, long photoId, String group);
+
+  /** Pictures with edits that no version shows yet. */
+  @Query(
+      """
+      select p.id from Photo p where p.state = :state and p.editsPending = true
+        and p.removedAt is null and p.id not in :but order by p.id
+      """)
+  List<Long> toMend(PictureState state, Collection<Long> but, Limit limit);
 
   Optional<Photo> findFirstByBatchIdAndOriginalBlobAndRemovedAtIsNullOrderByPlace(
       long batchId, String originalBlob);

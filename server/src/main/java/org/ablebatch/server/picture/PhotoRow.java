@@ -52,6 +52,7 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         photo.failureKind() == null ? null : photo.failureKind().wireName(),
         photo.revision(),
         photo.remark(),
+        photo.isBeingRedrawn(),
         cut && version.isInspected(),
         cut ? findings(ofTicket.apply(version.content())) : List.of());
   }

@@ -24,6 +24,7 @@ public class BatchEvents {
 
   private final Map<Long, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
   private final Map<Long, Set<Long>> changed = new ConcurrentHashMap<>();
+  private final Map<Long, Map<Long, String>> mended = new ConcurrentHashMap<>();
 
   /** Opens a stream for one batch; it ends when the browser leaves. */
   public SseEmitter listen(long batchId) {
@@ -45,6 +46,16 @@ public class BatchEvents {
   /** A picture of the batch has changed. */
   public void changed(long batchId, long photoId) {
     afterCommit(() -> gather(batchId).add(photoId));
+  }
+
+  /**
+   * The edits of a picture have changed; only whoever has it on the bench reads it anew.
+   *
+   * @param state what the bench shows now
+   */
+  public void mended(long batchId, long photoId, String state) {
+    afterCommit(
+        () -> mended.computeIfAbsent(batchId, id -> new ConcurrentHashMap<>()).put(photoId, state));
   }
 
   private Set<Long> gather(long batchId) {
@@ -72,15 +83,18 @@ public class BatchEvents {
   void sendGathered() {
     for (Long batchId : List.copyOf(changed.keySet())) {
       Set<Long> photos = changed.remove(batchId);
-      List<SseEmitter> ofBatch = listeners.getOrDefault(batchId, List.of());
-      for (SseEmitter emitter : ofBatch) {
-        send(
-            emitter,
-            SseEmitter.event()
-                .name("changed")
-                .data(Map.of("batchId", batchId, "pictures", List.copyOf(photos))),
-            ofBatch);
-      }
+      tell(batchId, "changed", Map.of("batchId", batchId, "pictures", List.copyOf(photos)));
+    }
+    for (Long batchId : List.copyOf(mended.keySet())) {
+      Map<Long, String> states = mended.remove(batchId);
+      tell(batchId, "mended", Map.of("batchId", batchId, "states", Map.copyOf(states)));
+    }
+  }
+
+  private void tell(long batchId, String name, Map<String, Object> data) {
+    List<SseEmitter> ofBatch = listeners.getOrDefault(batchId, List.of());
+    for (SseEmitter emitter : ofBatch) {
+      send(emitter, SseEmitter.event().name(name).data(data), ofBatch);
     }
   }
 

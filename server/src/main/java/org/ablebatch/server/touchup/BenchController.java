@@ -55,9 +55,10 @@ class BenchController {
   /**
    * An edit that is only being tried, and where it is looked at.
    *
+   * @param base the cutout that is on the bench
    * @param x in pixels of the level
    */
-  record Trial(EditData edit, int level, int x, int y, int width, int height) {}
+  record Trial(EditData edit, long base, int level, int x, int y, int width, int height) {}
 
   @GetMapping("/{base}/photograph/{level}/{column}/{row}")
   ResponseEntity<byte[]> photograph(
@@ -124,7 +125,7 @@ class BenchController {
   /** How a part would look after one more edit. */
   @PostMapping("/preview")
   ResponseEntity<byte[]> preview(@PathVariable long id, @RequestBody Trial trial) {
-    Bench bench = touchUp.bench(id);
+    Bench bench = bench(id, trial.base(), null);
     try {
       Picture seen =
           bench.preview(

@@ -3,12 +3,14 @@ package org.ablebatch.server.touchup;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Consumer;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.bench.Bench;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersion.Maker;
 import org.ablebatch.server.picture.Photo;
+import org.ablebatch.server.picture.PhotoRow;
 import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.problem.NotFound;
@@ -20,6 +22,10 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class EditBook {
   private static final int LONGEST_PROBLEM = 400;
+
+  /** What was passed, rejected or delivered is not changed behind a checker's back. */
+  static final Set<PictureState> GROUP_REACHES =
+      Set.of(PictureState.TO_CHECK, PictureState.IN_TOUCH_UP);
 
   private final EditRepository edits;
   private final PhotoService photoService;
@@ -34,12 +40,23 @@ class EditBook {
   }
 
   /** The edits over a cutout, in the order in which they are carried out. */
-  record Page(CutoutVersion base, List<EditRow> rows) {}
+  record Page(long batchId, CutoutVersion base, List<Entry> entries) {
+    boolean isEmpty() {
+      return entries.stream().noneMatch(entry -> entry.row().counts());
+    }
+  }
+
+  record Entry(EditRow row, EditData data) {}
 
   @Transactional(readOnly = true)
   public Page page(long photoId) {
-    CutoutVersion base = base(photoId);
-    return new Page(base, rows(photoId, base));
+    PhotoRow photo = photoService.row(photoId);
+    CutoutVersion base = base(photo);
+    List<Entry> entries = new ArrayList<>();
+    for (EditRow row : rows(photoId, base)) {
+      entries.add(new Entry(row, json.readValue(row.data(), EditData.class)));
+    }
+    return new Page(photo.photo().batchId(), base, entries);
   }
 
   /**
@@ -51,13 +68,51 @@ class EditBook {
   @Transactional
   public void add(long photoId, Long baseVersionId, String clientKey, EditData data) {
     Photo photo = lockInTouchUp(photoId);
-    CutoutVersion base = base(photoId);
+    CutoutVersion base = base(photoService.row(photoId));
     if (edits.findByPhotoIdAndClientKey(photoId, clientKey).isPresent()) {
       return;
     }
     if (baseVersionId != null && !baseVersionId.equals(base.id())) {
       throw new CutMeanwhile(photo.fileName());
     }
+    append(photo, base, clientKey, data);
+  }
+
+  /**
+   * Keeps an edit that was made on another picture of the group.
+   *
+   * @return false when the picture is neither on the bench nor waits in Check any more
+   */
+  @Transactional
+  public boolean addFromGroup(long photoId, String clientKey, EditData data) {
+    Photo photo = photoService.lock(photoId);
+    if (!GROUP_REACHES.contains(photo.state()) || photo.currentVersionId() == null) {
+      return false;
+    }
+    if (edits.findByPhotoIdAndClientKey(photoId, clientKey).isEmpty()) {
+      append(photo, base(photoService.row(photoId)), clientKey, data);
+    }
+    return true;
+  }
+
+  /**
+   * Takes an edit out that came from another picture of the group.
+   *
+   * @return false when the picture was judged meanwhile; it keeps the edit
+   */
+  @Transactional
+  public boolean removeFromGroup(long photoId, String clientKey) {
+    Photo photo = photoService.lock(photoId);
+    if (!GROUP_REACHES.contains(photo.state())) {
+      return false;
+    }
+    forget(photoId, clientKey);
+    photo.editsChanged();
+    return true;
+  }
+
+  private void append(Photo photo, CutoutVersion base, String clientKey, EditData data) {
+    long photoId = photo.id();
     List<EditRow> rows = rows(photoId, base);
     edits.deleteAll(rows.stream().filter(EditRow::isUndone).toList());
     int last = rows.stream().mapToInt(EditRow::position).max().orElse(0);
@@ -168,7 +223,7 @@ class EditBook {
 
   private void change(long photoId, Consumer<List<EditRow>> what) {
     Photo photo = lockInTouchUp(photoId);
-    what.accept(rows(photoId, base(photoId)));
+    what.accept(rows(photoId, base(photoService.row(photoId))));
     photo.editsChanged();
   }
 
@@ -190,19 +245,15 @@ class EditBook {
   }
 
   /** The cutout that the current version is, or was mended from. */
-  private CutoutVersion base(long photoId) {
-    CutoutVersion current = photoService.row(photoId).version();
+  private CutoutVersion base(PhotoRow photo) {
+    CutoutVersion current = photo.version();
     if (current == null) {
-      throw new NotFound("cutout yet for picture", photoId);
+      throw new NotFound("cutout yet for picture", photo.photo().id());
     }
     return current.maker() == Maker.HAND ? photoService.version(current.baseVersionId()) : current;
   }
 
   private List<EditRow> rows(long photoId, CutoutVersion base) {
     return edits.findByPhotoIdAndBaseVersionIdOrderByPositionAscIdAsc(photoId, base.id());
-  }
-
-  EditData data(EditRow row) {
-    return json.readValue(row.data(), EditData.class);
   }
 }

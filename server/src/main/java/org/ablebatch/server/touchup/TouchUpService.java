@@ -53,28 +53,40 @@ public class TouchUpService {
     this.clock = clock;
   }
 
+  /** A picture's edits and the bench that shows those that count. */
+  private record Laid(EditBook.Page page, Bench bench) {}
+
   /** The bench with all edits of a picture that count. */
   Bench bench(long photoId) {
     EditBook.Page page = book.page(photoId);
-    Bench bench = benches.of(page.base());
+    return lay(photoId, page, benches.of(page.base())).bench();
+  }
+
+  private Laid lay(long photoId, EditBook.Page page, Bench bench) {
+    String before = bench.state();
     List<Bench.Failure> failures = bench.bringTo(steps(page));
-    if (!failures.isEmpty()) {
-      book.failed(failures);
+    if (!bench.state().equals(before)) {
+      events.mended(page.batchId(), photoId, bench.state());
     }
-    return bench;
+    if (failures.isEmpty()) {
+      return new Laid(page, bench);
+    }
+    book.failed(failures);
+    return new Laid(book.page(photoId), bench);
   }
 
   /**
    * @param since the state of the pixels that the asker has; null = none
    */
   EditList list(long photoId, String since) {
-    Bench bench = bench(photoId);
     EditBook.Page page = book.page(photoId);
+    Laid laid = lay(photoId, page, benches.of(page.base()));
+    Bench bench = laid.bench();
     return new EditList(
         page.base().id(),
         bench.state(),
         BoxView.of(bench.changedSince(since)),
-        page.rows().stream().map(row -> view(row, bench)).toList());
+        laid.page().entries().stream().map(entry -> view(entry, bench)).toList());
   }
 
   /**
@@ -98,17 +110,23 @@ public class TouchUpService {
   }
 
   private List<Bench.Step> steps(EditBook.Page page) {
-    return page.rows().stream()
-        .filter(EditRow::counts)
-        .map(row -> new Bench.Step(row.id(), row.revision(), EditReading.edit(book.data(row))))
+    return page.entries().stream()
+        .filter(entry -> entry.row().counts())
+        .map(TouchUpService::step)
         .toList();
   }
 
-  private EditList.EditView view(EditRow row, Bench bench) {
+  private static Bench.Step step(EditBook.Entry entry) {
+    EditRow row = entry.row();
+    return new Bench.Step(row.id(), row.revision(), () -> EditReading.edit(entry.data()));
+  }
+
+  private static EditList.EditView view(EditBook.Entry entry, Bench bench) {
+    EditRow row = entry.row();
     return new EditList.EditView(
         row.id(),
         row.clientKey(),
-        book.data(row),
+        entry.data(),
         row.isEnabled(),
         row.isUndone(),
         BoxView.of(bench.boxOf(row.id())),
@@ -139,10 +157,10 @@ public class TouchUpService {
     }
     EditBook.Page page = book.page(photoId);
     CutoutVersion base = page.base();
-    if (page.rows().stream().noneMatch(EditRow::counts)) {
+    if (page.isEmpty()) {
       photo.replaceVersion(base);
     } else {
-      Bench bench = bench(photoId);
+      Bench bench = lay(photoId, page, benches.knownOrAside(base)).bench();
       Cutout mended = bench.cutout();
       int number = versions.lastNumber(photoId) + 1;
       photo.replaceVersion(

@@ -48,7 +48,7 @@ class BenchTest {
       assertThat(bench.bringTo(list)).isEmpty();
 
       List<Edit> edits = new ArrayList<>();
-      list.forEach(step -> edits.add(step.edit()));
+      list.forEach(step -> edits.add(step.edit().get()));
       assertThat(bench.cutout().matte().coverage())
           .isEqualTo(mender.replay(original, base, edits).matte().coverage());
     }
@@ -63,7 +63,7 @@ class BenchTest {
     assertThat(bench.state()).isNotEqualTo(one);
     bench.bringTo(List.of(a));
     assertThat(bench.state()).isEqualTo(one);
-    bench.bringTo(List.of(new Step(1, 1, erase(120, 100))));
+    bench.bringTo(List.of(new Step(1, 1, () -> erase(120, 100))));
     assertThat(bench.state()).as("its settings have changed").isNotEqualTo(one);
   }
 
@@ -108,7 +108,7 @@ class BenchTest {
   }
 
   private static Step step(long id, Edit edit) {
-    return new Step(id, 0, edit);
+    return new Step(id, 0, () -> edit);
   }
 
   private static Edit erase(double x, double y) {
