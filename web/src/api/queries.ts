@@ -2,6 +2,7 @@ import { useQuery, useQueryClient, type QueryClient } from '@tanstack/vue-query'
 import { useThrottleFn } from '@vueuse/core'
 import { computed, onScopeDispose, watch, type Ref } from 'vue'
 import { api, need } from './client'
+import { tellMended } from './mended'
 import type { Batch, Delivery, Picture, Run, Spec, Strip, Uploads } from './types'
 
 const PAGE = 1000
@@ -181,6 +182,10 @@ export function useBatchEvents(id: Ref<number>) {
         const { pictures } = JSON.parse(event.data) as { pictures: number[] }
         pictures.forEach((picture) => changed.add(picture))
         void refresh()
+      })
+      source.addEventListener('mended', (event: MessageEvent<string>) => {
+        const { states } = JSON.parse(event.data) as { states: Record<number, string> }
+        for (const [id, state] of Object.entries(states)) tellMended(Number(id), state)
       })
       // After a lost connection something may have been missed.
       source.addEventListener('hello', () => {

@@ -138,6 +138,8 @@ export type EditList = {
   edits: Edit[]
 }
 
+export type GroupReach = Required<Schemas['GroupReach']>
+
 export type NamePart = Schemas['NamePart']
 export type Spec = Schemas['Spec']
 export type Delivery = Sent<Schemas['Delivery'], 'problem' | 'finishedAt'>

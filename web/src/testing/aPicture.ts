@@ -42,6 +42,7 @@ export function aPicture(change: Partial<Picture>): Picture {
     failureKind: null,
     revision: 0,
     remark: null,
+    redrawing: false,
     inspected: true,
     findings: [],
     ...change,

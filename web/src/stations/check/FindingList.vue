@@ -24,7 +24,10 @@ const faint = computed(() => props.picture.findings.length - serious.value)
     <h3>
       Findings <template v-if="serious">· <kbd>N</kbd> walks</template>
     </h3>
-    <p v-if="!picture.inspected" class="quiet">This cutout is being looked over.</p>
+    <p v-if="picture.redrawing" class="quiet">
+      Its group was given other edges; they are being drawn.
+    </p>
+    <p v-else-if="!picture.inspected" class="quiet">This cutout is being looked over.</p>
     <p v-else-if="serious === 0" class="quiet">Nothing that should worry you.</p>
     <ol>
       <li v-for="(finding, index) in shown" :key="index">

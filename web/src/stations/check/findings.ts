@@ -3,6 +3,7 @@ import { isSerious } from '../../stage/serious'
 
 /** What the queue says of a picture: its worst finding, or that there is none. */
 export function headline(picture: Picture): string {
+  if (picture.redrawing) return 'being redrawn'
   if (!picture.inspected) return 'being looked over'
   const worst = picture.findings[0]
   return worst && isSerious(worst) ? worst.label : 'nothing found'

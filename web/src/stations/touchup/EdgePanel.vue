@@ -79,7 +79,8 @@ const px = (v: number) => `${v} px`
       <Button size="small" :disabled="isNothing" @click="edge = { ...NO_EDGE }">None of it</Button>
     </div>
     <Button v-if="others > 0" size="small" :disabled="isNothing" @click="emit('spread')">
-      Keep here and for the other {{ others }} {{ group ? `of “${group}”` : 'on the bench' }}
+      Keep here and for the other {{ others }}
+      {{ group ? `of “${group}”` : 'on the bench and in Check' }}
     </Button>
   </section>
 </template>

@@ -3,8 +3,10 @@ import { App, Button } from 'ant-design-vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, need } from '../../api/client'
+import { onMended } from '../../api/mended'
 import { methodLabel, type Picture, type Version } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
+import { useBench } from '../../shell/useBench'
 import { useHeld } from '../../shell/useHeld'
 import BackdropBar from '../../stage/BackdropBar.vue'
 import type { Box } from '../../stage/box'
@@ -23,8 +25,9 @@ import { useSpread } from './useSpread'
 import { useTable } from './useTable'
 
 /** One picture on the bench: photograph with the removed part hatched beside the result. */
-const props = defineProps<{ picture: Picture; queue: Picture[] }>()
+const props = defineProps<{ picture: Picture }>()
 const { message } = App.useApp()
+const { pictures } = useBench()
 const hatchStage = ref<InstanceType<typeof BenchStage> | null>(null)
 const resultStage = ref<InstanceType<typeof BenchStage> | null>(null)
 
@@ -34,8 +37,11 @@ function redraw(part?: Box) {
 }
 const table = useTable(props.picture, redraw, (sentence) => void message.warning(sentence, 5))
 const { view, board, edits, settings, tool } = table
+onMended((id, state) => id === props.picture.id && edits.announce(state))
+// Its group was given other edges, or it was cut again.
+watch(() => props.picture.revision, edits.lookAgain)
 const found = useBenchFindings(props.picture, edits.state, view)
-const spread = useSpread(props.picture, () => props.queue, table)
+const spread = useSpread(props.picture, () => pictures.value, table)
 const looks = useLooks(props.picture, table)
 const { backdrop, sideBySide, hatch, loupe } = looks
 const grab = useHeld('v')
@@ -129,7 +135,7 @@ defineExpose({ saved: edits.saved })
         v-if="tool === 'edge'"
         v-model:edge="table.edge.value"
         :inside="settings.limit && table.area.value !== null"
-        :others="spread.others.value.length"
+        :others="spread.others.value"
         :group="picture.group"
         @look="(edge) => table.lookAtEdge(edge !== null)"
         @keep="table.keepEdge"
@@ -157,9 +163,9 @@ defineExpose({ saved: edits.saved })
       </Button>
     </template>
     <ClashDialog
-      :open="edits.clash.value"
+      :open="edits.clash.value !== null"
       :picture="picture"
-      :before="edits.baseVersionId.value"
+      :before="edits.clash.value"
       @choose="(from) => void edits.settleClash(from).then(table.lay)"
     />
   </StationFrame>

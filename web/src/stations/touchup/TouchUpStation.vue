@@ -53,13 +53,7 @@ useKeys({ 'Ctrl+Enter': () => void done() })
 </script>
 
 <template>
-  <MendingTable
-    v-if="shown"
-    ref="table"
-    :key="`${shown.id}-${shown.state}`"
-    :picture="shown"
-    :queue="queue"
-  >
+  <MendingTable v-if="shown" ref="table" :key="`${shown.id}-${shown.state}`" :picture="shown">
     <template #film>
       <FilmStrip v-model:selected-id="selectedId" :pictures="queue" cutout />
     </template>

@@ -1,6 +1,7 @@
 import { computed, ref } from 'vue'
-import { api, need, Refused, sentenceOf } from '../../api/client'
+import { Refused, sentenceOf } from '../../api/client'
 import type { Edit, EditData, EditList } from '../../api/types'
+import { editCalls, type EditChange } from './editCalls'
 import { unsentOf } from './unsent'
 
 const TRY_AGAIN_MS = 2500
@@ -25,28 +26,43 @@ export function useEdits(pictureId: number, hooks: Hooks) {
   const state = ref('')
   const waiting = ref(0)
   const trouble = ref('')
-  /** The picture was cut again while edits were made over the cutout before. */
-  const clash = ref(false)
+  /** The cutout over which edits were made while the picture was cut again; null = all is well. */
+  const clash = ref<number | null>(null)
+  /** What the server has said it shows now, whoever changed it. */
+  let announced = ''
   const unsent = unsentOf(pictureId)
   const known = new Set<string>()
+  const numbers = new Map<string, number>()
   let tail: Promise<void> = Promise.resolve()
 
-  const path = { path: { id: pictureId } }
-  const since = () => ({ params: { ...path, query: { since: state.value } } })
+  const calls = editCalls(pictureId, () => state.value)
 
   async function load() {
-    take((await need(api.GET('/api/v1/pictures/{id}/edits', { params: path }))) as EditList)
+    take(await calls.all())
     edits.value.forEach((e) => known.add(e.clientKey))
-    for (const one of unsent.all()) {
-      if (!edits.value.some((e) => e.clientKey === one.clientKey)) add(one.clientKey, one.edit)
-      else unsent.remove(one.clientKey)
-    }
+    const waiting = await unsent.all()
+    for (const one of waiting.filter((u) => known.has(u.clientKey))) unsent.remove(one.clientKey)
+    const late = waiting.filter((u) => !known.has(u.clientKey))
+    const before = late.map((u) => u.baseVersionId)
+    const elsewhere = before.find((id) => id !== null && id !== baseVersionId.value)
+    if (elsewhere !== undefined) stopAt(elsewhere)
+    else late.forEach((one) => add(one.clientKey, one.edit))
+  }
+
+  function stopAt(before: number | null) {
+    clash.value = before
+    trouble.value = 'The picture was cut again while it was being mended.'
   }
 
   function take(list: EditList) {
     baseVersionId.value = list.baseVersionId
     state.value = list.state
     edits.value = list.edits
+    number(list)
+  }
+
+  function number(list: EditList) {
+    list.edits.forEach((e) => numbers.set(e.clientKey, e.id))
   }
 
   function noteStrangers(list: EditList) {
@@ -55,16 +71,17 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     if (strangers.length > 0) hooks.joined(strangers.length)
   }
 
-  function enqueue(call: () => Promise<unknown>, edit = '') {
+  function enqueue(call: () => Promise<EditList>, edit = '') {
     waiting.value++
     tail = tail.then(async () => {
       for (;;) {
-        if (clash.value) break
+        if (clash.value !== null) break
         try {
-          const list = (await call()) as EditList
+          const list = await call()
           trouble.value = ''
           unsent.remove(edit)
           state.value = list.state
+          number(list)
           hooks.answered(list, edit)
           noteStrangers(list)
           // While more is under way, the screen is ahead of this answer.
@@ -75,6 +92,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
         }
       }
       waiting.value--
+      if (waiting.value === 0) catchUp()
     })
   }
 
@@ -82,8 +100,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
   async function goesOnAfter(error: unknown, edit: string): Promise<boolean> {
     const sentence = sentenceOf(error)
     if (error instanceof Refused && error.kind === 'cut-meanwhile') {
-      clash.value = true
-      trouble.value = sentence
+      stopAt(baseVersionId.value)
       return false
     }
     const passing = error instanceof Refused && (error.status === 0 || error.status >= 500)
@@ -118,22 +135,26 @@ export function useEdits(pictureId: number, hooks: Hooks) {
         problem: null,
       },
     ]
-    enqueue(
-      () =>
-        need(
-          api.POST('/api/v1/pictures/{id}/edits', {
-            ...since(),
-            body: { clientKey, edit, baseVersionId: baseVersionId.value ?? undefined },
-          }),
-        ),
-      clientKey,
-    )
+    enqueue(() => calls.add(clientKey, edit, baseVersionId.value ?? undefined), clientKey)
   }
 
-  /** Asks what others have made meanwhile; nothing while something of one's own is under way. */
+  /** Asks what others have made meanwhile. */
+  function lookAgain() {
+    if (waiting.value === 0) enqueue(calls.whatIsNew)
+  }
+
+  /** The server shows something else now; one's own edits are announced too. */
+  function announce(now: string) {
+    announced = now
+    catchUp()
+  }
+
+  /** Nothing while something of one's own is under way: its answer may say it all. */
   function catchUp() {
-    if (waiting.value > 0) return
-    enqueue(() => need(api.GET('/api/v1/pictures/{id}/edits', since())))
+    if (waiting.value > 0 || announced === '' || clash.value !== null) return
+    const isNew = announced !== state.value
+    announced = ''
+    if (isNew) lookAgain()
   }
 
   function draft(edit: EditData, clientKey: string) {
@@ -145,7 +166,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     const last = edits.value.findLast((e) => !e.undone)
     if (!last) return undefined
     edits.value = edits.value.map((e) => (e === last ? { ...e, undone: true } : e))
-    enqueue(() => need(api.POST('/api/v1/pictures/{id}/edits/undo', since())))
+    enqueue(calls.undo)
     return last
   }
 
@@ -153,30 +174,26 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     const next = edits.value.find((e) => e.undone)
     if (!next) return undefined
     edits.value = edits.value.map((e) => (e === next ? { ...e, undone: false } : e))
-    enqueue(() => need(api.POST('/api/v1/pictures/{id}/edits/redo', since())))
+    enqueue(calls.redo)
     return next
   }
 
   function backToAutomatic() {
     edits.value = edits.value.map((e) => ({ ...e, undone: true }))
-    enqueue(() => need(api.DELETE('/api/v1/pictures/{id}/edits', since())))
+    enqueue(calls.undoAll)
   }
 
   /** An edit that was just made has its number only once the server has answered. */
-  const idOf = (edit: Edit) =>
-    edits.value.find((e) => e.clientKey === edit.clientKey)?.id ?? edit.id
-  const at = (edit: Edit) => ({
-    params: { path: { id: pictureId, editId: idOf(edit) }, query: { since: state.value } },
-  })
+  const idOf = (edit: Edit) => numbers.get(edit.clientKey) ?? edit.id
 
-  function change(edit: Edit, body: { enabled?: boolean; place?: number; edit?: EditData }) {
+  function change(edit: Edit, body: EditChange) {
     const { enabled, edit: data } = body
     edits.value = edits.value.map((e) =>
       e.clientKey === edit.clientKey
         ? { ...e, enabled: enabled ?? e.enabled, edit: data ?? e.edit }
         : e,
     )
-    enqueue(() => need(api.PATCH('/api/v1/pictures/{id}/edits/{editId}', { ...at(edit), body })))
+    enqueue(() => calls.change(idOf(edit), body))
   }
 
   /** Carries it out one place earlier or later. */
@@ -191,9 +208,8 @@ export function useEdits(pictureId: number, hooks: Hooks) {
   }
 
   function remove(edit: Edit) {
-    const before = at(edit)
     edits.value = edits.value.filter((e) => e.clientKey !== edit.clientKey)
-    enqueue(() => need(api.DELETE('/api/v1/pictures/{id}/edits/{editId}', before)))
+    enqueue(() => calls.remove(idOf(edit)))
   }
 
   /**
@@ -201,20 +217,21 @@ export function useEdits(pictureId: number, hooks: Hooks) {
    * way with the edits that were not kept yet.
    */
   async function settleClash(from: 'new' | 'before') {
-    const list =
-      from === 'new'
-        ? await need(api.GET('/api/v1/pictures/{id}/edits', { params: path }))
-        : await need(
-            api.POST('/api/v1/pictures/{id}/edits/base', {
-              params: path,
-              body: { versionId: baseVersionId.value ?? undefined },
-            }),
-          )
-    clash.value = false
+    const before = clash.value
+    if (before === null) return
+    try {
+      take(from === 'new' ? await calls.all() : await calls.goOnFrom(before))
+    } catch (error) {
+      trouble.value = sentenceOf(error)
+      return
+    }
+    clash.value = null
     trouble.value = ''
-    take(list as EditList)
     edits.value.forEach((e) => known.add(e.clientKey))
-    for (const one of unsent.all()) add(one.clientKey, one.edit)
+    const kept = new Set(edits.value.map((e) => e.clientKey))
+    for (const one of await unsent.all()) {
+      if (!kept.has(one.clientKey)) add(one.clientKey, one.edit)
+    }
   }
 
   /** Resolves when everything made so far is on the server. */
@@ -234,7 +251,8 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     load,
     add,
     draft,
-    catchUp,
+    lookAgain,
+    announce,
     undo,
     redo,
     backToAutomatic,

@@ -1,40 +1,78 @@
-import { App } from 'ant-design-vue'
-import { computed } from 'vue'
+import { App, Button } from 'ant-design-vue'
+import { computed, h, toRaw } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
-import type { Picture } from '../../api/types'
-import type { Table } from './useTable'
+import type { GroupReach, Picture } from '../../api/types'
 import { newKey } from './tools/hand'
+import type { Table } from './useTable'
 
-/** The same edge settings for the other pictures of the group that lie on the bench. */
-export function useSpread(picture: Picture, queue: () => Picture[], table: Table) {
+const REACHED = new Set(['in-touch-up', 'to-check'])
+const TAKE_BACK_SECONDS = 12
+
+/** How many pictures, and where. */
+export function wordsOf(reach: Pick<GroupReach, 'onBench' | 'inCheck'>): string {
+  const count = reach.onBench + reach.inCheck
+  if (count === 0) return 'no other picture'
+  const where = [
+    reach.onBench > 0 ? `${reach.onBench} on the bench` : '',
+    reach.inCheck > 0 ? `${reach.inCheck} in Check` : '',
+  ].filter((part) => part !== '')
+  return `${count} more ${count === 1 ? 'picture' : 'pictures'} (${where.join(', ')})`
+}
+
+/**
+ * The same edge settings for the rest of the group, on the bench and in Check; what was passed or
+ * rejected stays as it was judged.
+ */
+export function useSpread(picture: Picture, all: () => Picture[], table: Table) {
   const { message } = App.useApp()
-  const others = computed(() =>
-    queue().filter(
-      (p) => p.id !== picture.id && (picture.group === null || p.group === picture.group),
-    ),
+  const others = computed(
+    () =>
+      all().filter((p) => p.id !== picture.id && p.group === picture.group && REACHED.has(p.state))
+        .length,
   )
 
   async function run() {
-    const edit = table.edgeEdit()
+    const edit = toRaw(table.edgeEdit())
+    const clientKey = newKey()
     table.keepEdge()
-    let done = 0
-    for (const other of others.value) {
-      try {
-        await need(
-          api.POST('/api/v1/pictures/{id}/edits', {
-            params: { path: { id: other.id } },
-            body: { clientKey: newKey(), edit },
-          }),
-        )
-        done++
-      } catch (error) {
-        void message.warning(`“${other.fileName}”: ${sentenceOf(error)}`, 6)
-      }
+    try {
+      const reach = (await need(
+        api.POST('/api/v1/pictures/{id}/group-edits', {
+          params: { path: { id: picture.id } },
+          body: { clientKey, edit },
+        }),
+      )) as GroupReach
+      say(reach)
+    } catch (error) {
+      void message.warning(`The others were not reached: ${sentenceOf(error)}`, 6)
     }
-    void message.info(
-      `The edge settings are kept for ${done} more ${done === 1 ? 'picture' : 'pictures'}`,
-      3,
-    )
+  }
+
+  function say(reach: GroupReach) {
+    const left = reach.left > 0 ? `; ${reach.left} judged or being cut stay as they are` : ''
+    const key = reach.clientKey
+    void message.info({
+      key,
+      duration: TAKE_BACK_SECONDS,
+      content: () => [
+        `The edge settings are kept for ${wordsOf(reach)}${left}. `,
+        h(Button, { size: 'small', onClick: () => void takeBack(key) }, () => 'Take back there'),
+      ],
+    })
+  }
+
+  async function takeBack(clientKey: string) {
+    message.destroy(clientKey)
+    try {
+      const reach = (await need(
+        api.DELETE('/api/v1/pictures/{id}/group-edits/{clientKey}', {
+          params: { path: { id: picture.id, clientKey } },
+        }),
+      )) as GroupReach
+      void message.info(`Taken back from ${wordsOf(reach)}`, 4)
+    } catch (error) {
+      void message.warning(sentenceOf(error), 6)
+    }
   }
 
   return { others, run }

@@ -37,8 +37,8 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   })
   const edge = ref({ ...NO_EDGE })
   const version = ref<number | null>(null)
-  const trial = useTrial(picture.id, board, view)
   const edits = useEdits(picture.id, { answered, refused, joined })
+  const trial = useTrial(picture.id, () => edits.baseVersionId.value, board, view)
 
   const draft = edits.draft
   const bench: Bench = { board, view, brush, settings, trial, area, keep, draft, redraw }
@@ -89,7 +89,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
       ready.value = board.value?.complete ?? false
       redraw(box)
     }
-    board.value = new TileBoard(picture, source, edits.state.value, come, edits.catchUp)
+    board.value = new TileBoard(picture, source, edits.state.value, come, edits.lookAgain)
     redraw()
   }
 

@@ -8,7 +8,12 @@ import type { TileBoard } from '../board/TileBoard'
  * Shows how an edit would come out, in the part that is seen. One question is under way at a time;
  * of those that come meanwhile only the last is asked.
  */
-export function useTrial(pictureId: number, board: Ref<TileBoard | null>, view: View) {
+export function useTrial(
+  pictureId: number,
+  base: () => number | null,
+  board: Ref<TileBoard | null>,
+  view: View,
+) {
   let asking = false
   let next: EditData | null = null
   let wanted = false
@@ -47,7 +52,7 @@ export function useTrial(pictureId: number, board: Ref<TileBoard | null>, view: 
     const response = await fetch(`/api/v1/pictures/${pictureId}/bench/preview`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ edit, level, x: box.x, y: box.y, width, height }),
+      body: JSON.stringify({ edit, base: base(), level, x: box.x, y: box.y, width, height }),
     }).catch(() => null)
     if (!response?.ok) return null
     const pixels = new Uint8ClampedArray(await response.arrayBuffer())
