@@ -1,9 +1,13 @@
 package org.ablebatch.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,9 +34,7 @@ final class Browser implements AutoCloseable {
   private final List<String> errors = new ArrayList<>();
 
   Browser() {
-    playwright =
-        Playwright.create(
-            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    playwright = playwright();
     page =
         playwright
             .chromium()
@@ -43,9 +45,58 @@ final class Browser implements AutoCloseable {
             .newContext(
                 new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800))
             .newPage();
-    page.setDefaultTimeout(PATIENCE_MS);
+    watch(page);
+  }
+
+  /**
+   * A browser that keeps what it stores when it ends.
+   *
+   * @param profile a folder of its own
+   */
+  Browser(Path profile) {
+    playwright = playwright();
+    page =
+        playwright
+            .chromium()
+            .launchPersistentContext(
+                profile,
+                new BrowserType.LaunchPersistentContextOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(FLAGS)
+                    .setViewportSize(1280, 800))
+            .newPage();
+    watch(page);
+  }
+
+  private static Playwright playwright() {
+    return Playwright.create(
+        new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+  }
+
+  private void watch(Page watched) {
+    watched.setDefaultTimeout(PATIENCE_MS);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-    page.onPageError(errors::add);
+    watched.onPageError(errors::add);
+  }
+
+  /** Ends every process of the browser with this profile at once, as a crash does. */
+  static void kill(Path profile) {
+    List<ProcessHandle> processes =
+        ProcessHandle.current()
+            .descendants()
+            .filter(process -> commandLine(process).contains(profile.toString()))
+            .toList();
+    assertThat(processes).isNotEmpty();
+    processes.forEach(ProcessHandle::destroyForcibly);
+    processes.forEach(process -> process.onExit().join());
+  }
+
+  private static String commandLine(ProcessHandle process) {
+    try {
+      return Files.readString(Path.of("/proc", String.valueOf(process.pid()), "cmdline"));
+    } catch (IOException e) {
+      return "";
+    }
   }
 
   Page page() {
@@ -55,8 +106,7 @@ final class Browser implements AutoCloseable {
   /** One more page beside the first, with the same storage. */
   Page another() {
     Page other = page.context().newPage();
-    other.setDefaultTimeout(PATIENCE_MS);
-    other.onPageError(errors::add);
+    watch(other);
     return other;
   }
 

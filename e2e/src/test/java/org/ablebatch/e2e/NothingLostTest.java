@@ -45,8 +45,9 @@ class NothingLostTest {
       theServerIsKilled(browser, application, address);
       application = application.again("--no-demo");
       Api.await(PATIENCE, () -> edits() == 5);
-      theBrowserEndsInTheMiddleOfAStroke(browser, address);
+      theBrowserIsKilledInTheMiddleOfAStroke(address);
       thePictureIsCutAgainMeanwhile(browser, address);
+      itIsCutAgainWhileTheWindowIsClosed(browser, address);
       assertThat(browser.errors()).isEmpty();
     } finally {
       application.close();
@@ -79,8 +80,9 @@ class NothingLostTest {
     new MendingHand(one, WIDTH, HEIGHT).drag(480, 430, 500, 430);
     Api.await(PATIENCE, () -> edits() == 3);
     MendingHand second = new MendingHand(two, WIDTH, HEIGHT);
+    second.kept(3);
     second.drag(600, 440, 620, 440);
-    second.kept(4);
+    new MendingHand(one, WIDTH, HEIGHT).kept(4);
     two.close();
     one.close();
   }
@@ -94,41 +96,72 @@ class NothingLostTest {
     assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
   }
 
-  /** The page is left as a crash leaves it: nothing runs any more, nothing is sent. */
-  private void theBrowserEndsInTheMiddleOfAStroke(Browser browser, String address)
-      throws Exception {
-    Page page = open(browser, address);
-    MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
+  /** Nothing of it had reached the server: the network was away too. */
+  private void theBrowserIsKilledInTheMiddleOfAStroke(String address) throws Exception {
+    Path profile = data.resolve("profile");
+    Browser killed = new Browser(profile);
+    killed.page().navigate(address);
+    MendingHand hand = new MendingHand(killed.page(), WIDTH, HEIGHT);
+    hand.see();
+    killed.page().context().setOffline(true);
+    hand.drag(1300, 640, 1330, 640);
     hand.press(1300, 700);
     hand.moveTo(1320, 700, 3);
-    page.waitForTimeout(600);
+    killed.page().waitForTimeout(600);
     hand.moveTo(1330, 700, 3);
-    page.evaluate("() => { window.stop() }");
-    page.close();
+    killed.page().waitForTimeout(100);
+    Browser.kill(profile);
     assertThat(edits()).isEqualTo(5);
 
-    Page again = open(browser, address);
-    new MendingHand(again, WIDTH, HEIGHT).kept(6);
-    again.close();
+    try (Browser again = new Browser(profile)) {
+      again.page().navigate(address);
+      MendingHand later = new MendingHand(again.page(), WIDTH, HEIGHT);
+      later.see();
+      later.kept(7);
+    }
   }
 
   private void thePictureIsCutAgainMeanwhile(Browser browser, String address) throws Exception {
     Page page = open(browser, address);
     page.route("**/events", route -> route.abort());
     page.route("**/batches/" + batch + "/**", route -> route.abort());
-    api.post("/api/v1/pictures/" + id + "/touch-up/done", "");
-    api.post("/api/v1/pictures/" + id + "/recut", "{\"method\": \"busy\"}");
-    Api.await(PATIENCE, () -> api.count(batch, "to-check") == 1);
-    api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
+    cutAgain("busy");
     assertThat(edits()).as("over the new cutout").isZero();
 
     MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
     hand.drag(1200, 660, 1230, 660);
     page.getByText("The one you were mending").click();
 
-    hand.kept(7);
-    assertThat(edits()).isEqualTo(7);
+    hand.kept(8);
+    assertThat(edits()).isEqualTo(8);
     page.close();
+  }
+
+  private void itIsCutAgainWhileTheWindowIsClosed(Browser browser, String address)
+      throws Exception {
+    Page page = open(browser, address);
+    MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
+    page.context().setOffline(true);
+    hand.drag(1000, 560, 1030, 560);
+    assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
+    page.close();
+    page.context().setOffline(false);
+    cutAgain("plain");
+
+    Page again = open(browser, address);
+    assertThat(again.getByText("This picture was cut again meanwhile")).isVisible();
+    assertThat(edits()).as("nothing is put over another cutout unasked").isZero();
+    again.getByText("The new one").click();
+
+    new MendingHand(again, WIDTH, HEIGHT).kept(1);
+    again.close();
+  }
+
+  private void cutAgain(String method) throws Exception {
+    api.post("/api/v1/pictures/" + id + "/touch-up/done", "");
+    api.post("/api/v1/pictures/" + id + "/recut", "{\"method\": \"" + method + "\"}");
+    Api.await(PATIENCE, () -> api.count(batch, "to-check") == 1);
+    api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
   }
 
   private static Page open(Browser browser, String address) {
