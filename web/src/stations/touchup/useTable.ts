@@ -97,6 +97,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     board.value?.saved(edit)
     board.value?.changed(list.changed, list.state, edit)
     finish(edit)
+    lookAtEdgeAgain()
   }
 
   function refused(sentence: string, edit: string) {
@@ -161,6 +162,11 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
       })
   }
 
+  /** What was set and not kept is there when one comes back to it, and after every edit. */
+  function lookAtEdgeAgain() {
+    if (tool.value === 'edge' && !isNoEdge(edge.value)) lookAtEdge(true)
+  }
+
   async function colourAt({ x, y }: { x: number; y: number }): Promise<string | null> {
     const place = { level: 0, column: Math.floor(x / 512), row: Math.floor(y / 512) }
     const source = tilesOf(picture.id, edits.baseVersionId.value ?? 0)
@@ -176,6 +182,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     if (tool.value === 'edge' && next !== 'edge') trial.end()
     tool.value = next
     if (mode) settings.mode = mode
+    lookAtEdgeAgain()
   }
 
   const hand = computed(

@@ -26,14 +26,10 @@ public record Good(
     int n = w * h;
     float[] removed = new float[n];
     float[] kept = new float[n];
-    boolean[] subject = new boolean[n];
-    boolean[] backdrop = new boolean[n];
     for (int i = 0; i < n; i++) {
       int a = truth.coverage()[i] & 0xFF;
       removed[i] = a == 0 ? 1 : 0;
       kept[i] = a == 255 ? 1 : 0;
-      subject[i] = a >= HALF;
-      backdrop[i] = !subject[i];
     }
     ColorPlanes behind = new ColorPlanes(w, h);
     int[] colours = new int[n];
@@ -54,12 +50,25 @@ public record Good(
     for (int i = 0; i < n; i++) {
       colours[i] = Srgb.pack(own.c0()[i], own.c1()[i], own.c2()[i]);
     }
+    return around(photograph, new Cutout(truth, new Picture(w, h, colours)), behind);
+  }
+
+  /** Another cutout of the same photograph, such as the engine's. */
+  public Good with(Cutout other) {
+    return around(photograph, other, behind);
+  }
+
+  private static Good around(Picture photograph, Cutout cutout, ColorPlanes behind) {
+    int w = photograph.width();
+    int h = photograph.height();
+    boolean[] subject = new boolean[w * h];
+    boolean[] backdrop = new boolean[w * h];
+    for (int i = 0; i < subject.length; i++) {
+      subject[i] = (cutout.matte().coverage()[i] & 0xFF) >= HALF;
+      backdrop[i] = !subject[i];
+    }
     return new Good(
-        photograph,
-        new Cutout(truth, new Picture(w, h, colours)),
-        behind,
-        Distance.to(backdrop, w, h),
-        Distance.to(subject, w, h));
+        photograph, cutout, behind, Distance.to(backdrop, w, h), Distance.to(subject, w, h));
   }
 
   private static float[] channel(Picture picture, int c) {

@@ -1,20 +1,21 @@
 package org.ablebatch.bench.mending;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.TestSet;
 import org.ablebatch.bench.faults.Fault;
 import org.ablebatch.bench.faults.Good;
 import org.ablebatch.bench.faults.Planted;
+import org.ablebatch.core.cut.CutOutcome;
+import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.Cutter;
+import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.Means;
 import org.ablebatch.core.mend.Mender;
 import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -25,8 +26,6 @@ import picocli.CommandLine.Parameters;
     mixinStandardHelpOptions = true,
     description = "How much of a planted fault one natural gesture leaves.")
 public final class MendingCommand implements Callable<Integer> {
-  private static final double MENDED = 0.2;
-
   @Parameters(paramLabel = "SET", description = "Folder with manifest.json, pictures and mattes.")
   private Path folder;
 
@@ -39,70 +38,72 @@ public final class MendingCommand implements Callable<Integer> {
   @Option(names = "--strands", description = "Instead: the strand brush on the engine's cutouts.")
   private boolean strands;
 
-  /** One fault over all pictures: the shares that were left, and how long the edit took. */
-  private static final class Tally {
-    private String words = "";
-    private final List<Double> left = new ArrayList<>();
-    private final List<Long> millis = new ArrayList<>();
-  }
+  @Option(
+      names = "--engine",
+      description = "Plants the faults into the engine's own cutouts, not into exact ones.")
+  private boolean intoEngine;
+
+  private final Cutter cutter = new Cutter(LearnedPriors.shared());
+  private final Mender mender = new Mender(new Means(cutter, null));
 
   @Override
   public Integer call() throws Exception {
     TestSet set = TestSet.in(folder);
+    List<TestSet.Entry> entries =
+        set.entries().stream().filter(e -> only.isEmpty() || only.contains(e.name())).toList();
     if (strands) {
       StrandTable table = new StrandTable();
-      for (TestSet.Entry entry : set.entries()) {
-        if (only.isEmpty() || only.contains(entry.name())) {
-          table.add(entry.name(), set.picture(entry), set.truth(entry));
-        }
+      for (TestSet.Entry entry : entries) {
+        table.add(entry.name(), set.picture(entry), set.truth(entry));
       }
       return 0;
     }
-    Map<Fault, Tally> tallies = new EnumMap<>(Fault.class);
-    Mender mender = new Mender(new Means(null, null));
-    for (TestSet.Entry entry : set.entries()) {
-      if (!only.isEmpty() && !only.contains(entry.name())) {
-        continue;
-      }
-      Good good = Good.of(set.picture(entry), set.truth(entry));
-      for (Fault fault : faults) {
-        if (!Gesture.canMend(fault) || fault.isThereAlready(good)) {
-          continue;
-        }
-        Planted planted = fault.plant(good, entry.name());
-        if (planted != null) {
-          Gesture gesture = Gesture.of(fault, good, FaultShape.of(good, planted));
-          measure(entry.name(), fault, good, planted, gesture, mender, tallies);
-        }
+    MendingTable table = new MendingTable();
+    for (TestSet.Entry entry : entries) {
+      Good exact = Good.of(set.picture(entry), set.truth(entry));
+      Good begun = intoEngine ? byEngine(exact) : exact;
+      if (begun != null) {
+        mendAll(entry.name(), exact, begun, table);
       }
     }
-    print(tallies);
+    table.print();
     return 0;
   }
 
-  private static void measure(
-      String name,
-      Fault fault,
-      Good good,
-      Planted planted,
-      Gesture gesture,
-      Mender mender,
-      Map<Fault, Tally> tallies) {
-    double before = error(fault, good, planted.cutout());
+  /** Null when the engine finds no subject. */
+  private Good byEngine(Good exact) {
+    return cutter.cut(exact.photograph(), Method.AUTO, CutProgress.NONE)
+            instanceof CutOutcome.Done done
+        ? exact.with(done.cutout())
+        : null;
+  }
+
+  private void mendAll(String name, Good exact, Good begun, MendingTable table) {
+    for (Fault fault : faults) {
+      boolean fits = Gesture.canMend(fault) && !fault.isThereAlready(begun);
+      Planted planted = fits ? fault.plant(begun, name) : null;
+      if (planted != null) {
+        Gesture gesture = Gesture.of(fault, begun, FaultShape.of(begun, planted));
+        table.add(name, mend(fault, exact, begun, planted, gesture));
+      }
+    }
+  }
+
+  private Mended mend(Fault fault, Good exact, Good begun, Planted planted, Gesture gesture) {
     double best = Double.MAX_VALUE;
     long began = System.nanoTime();
     for (Edit edit : gesture.tries()) {
       Cutout mended = mender.replay(planted.photograph(), planted.cutout(), List.of(edit));
-      best = Math.min(best, error(fault, good, mended));
+      best = Math.min(best, error(fault, exact, mended));
     }
     long millis = (System.nanoTime() - began) / 1_000_000 / gesture.tries().size();
-    double left = best / before;
-    System.err.printf(
-        Locale.ROOT, "%-18s %-9s left %.2f of %.3f, %d ms%n", name, fault, left, before, millis);
-    Tally tally = tallies.computeIfAbsent(fault, key -> new Tally());
-    tally.words = gesture.words();
-    tally.left.add(left);
-    tally.millis.add(millis);
+    return new Mended(
+        fault,
+        gesture.words(),
+        error(fault, exact, begun.cutout()),
+        error(fault, exact, planted.cutout()),
+        best,
+        millis);
   }
 
   /** Of coverage, or for spill of the colours that are kept; times 100. */
@@ -132,25 +133,5 @@ public final class MendingCommand implements Callable<Integer> {
       sum += apart / 3.0 * (truth[i] & 0xFF) / 255;
     }
     return sum / (2.55 * truth.length);
-  }
-
-  private static void print(Map<Fault, Tally> tallies) {
-    System.out.println(
-        "| Planted | Gesture | Pictures | Left, median | Mended to a fifth | Time |");
-    System.out.println("|---|---|---|---|---|---|");
-    tallies.forEach(
-        (fault, tally) -> {
-          List<Double> left = tally.left.stream().sorted().toList();
-          List<Long> millis = tally.millis.stream().sorted().toList();
-          System.out.printf(
-              Locale.ROOT,
-              "| %s | %s | %d | %.2f | %d | %d ms |%n",
-              fault.words(),
-              tally.words,
-              left.size(),
-              left.get(left.size() / 2),
-              left.stream().filter(share -> share <= MENDED).count(),
-              millis.get(millis.size() / 2));
-        });
   }
 }
