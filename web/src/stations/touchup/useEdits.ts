@@ -219,6 +219,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
   async function settleClash(from: 'new' | 'before') {
     const before = clash.value
     if (before === null) return
+    const waiting = await unsent.all()
     try {
       take(from === 'new' ? await calls.all() : await calls.goOnFrom(before))
     } catch (error) {
@@ -229,7 +230,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
     trouble.value = ''
     edits.value.forEach((e) => known.add(e.clientKey))
     const kept = new Set(edits.value.map((e) => e.clientKey))
-    for (const one of await unsent.all()) {
+    for (const one of waiting) {
       if (!kept.has(one.clientKey)) add(one.clientKey, one.edit)
     }
   }

@@ -82,15 +82,20 @@ class BrushTruthTest {
           });
 
       double reduced = 0;
-      for (int k = 0; k < STROKES / 2; k++) {
-        reduced = Math.max(reduced, strokeAndCompare(k).get(1));
-      }
-      page.keyboard().press("z");
-      hand.see();
-      page.waitForTimeout(500);
       double full = 0;
-      for (int k = STROKES / 2; k < STROKES; k++) {
-        full = Math.max(full, strokeAndCompare(k).get(0));
+      try {
+        for (int k = 0; k < STROKES / 2; k++) {
+          reduced = Math.max(reduced, strokeAndCompare(k).get(1));
+        }
+        page.keyboard().press("z");
+        hand.see();
+        page.waitForTimeout(500);
+        for (int k = STROKES / 2; k < STROKES; k++) {
+          full = Math.max(full, strokeAndCompare(k).get(0));
+        }
+      } catch (AssertionError | RuntimeException e) {
+        browser.keepPicture("brush-truth");
+        throw e;
       }
 
       System.out.printf(
