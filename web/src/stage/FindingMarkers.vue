@@ -5,7 +5,13 @@ import type { View } from './view'
 import { isSerious } from './serious'
 
 /** Numbered places over the stage; the chosen one is drawn whole, the others as corners. */
-const props = defineProps<{ findings: Finding[]; view: View; chosen: number | null }>()
+const props = defineProps<{
+  findings: Finding[]
+  view: View
+  chosen: number | null
+  /** The pointer belongs to a tool, which may begin on a number too. */
+  toolBelow?: boolean
+}>()
 const emit = defineEmits<{ choose: [index: number] }>()
 const LEAST_PX = 14
 
@@ -42,6 +48,7 @@ const places = computed(() =>
     >
       <button
         class="number"
+        :class="{ below: toolBelow }"
         :title="finding.label"
         :aria-label="`Finding ${index + 1}: ${finding.label}`"
         @click="emit('choose', index)"
@@ -88,6 +95,10 @@ const places = computed(() =>
     monospace;
   cursor: pointer;
   pointer-events: auto;
+}
+
+.number.below {
+  pointer-events: none;
 }
 
 .place.on .number {

@@ -19,7 +19,6 @@ const props = defineProps<{
   findings?: Finding[]
   chosen?: number | null
 }>()
-const emit = defineEmits<{ choose: [index: number] }>()
 const stage = ref<InstanceType<typeof PictureStage> | null>(null)
 
 const hasRing = computed(() => ['brush', 'strand', 'hint'].includes(props.table.tool.value))
@@ -79,7 +78,7 @@ defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
       :findings="findings"
       :view="table.view"
       :chosen="chosen ?? null"
-      @choose="(index) => emit('choose', index)"
+      tool-below
     />
     <span class="label">{{ label }}</span>
     <slot />

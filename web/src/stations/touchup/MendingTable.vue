@@ -117,7 +117,6 @@ defineExpose({ saved: edits.saved })
             :chosen="found.chosen.value"
             data-stage="result"
             :data-ready="table.ready.value"
-            @choose="found.choose"
           >
             <span class="grounds">
               <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" />

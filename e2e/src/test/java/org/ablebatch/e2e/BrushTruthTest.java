@@ -167,8 +167,9 @@ class BrushTruthTest {
     return compared.stream().map(Number::doubleValue).toList();
   }
 
+  /** Of the stage's side, where the picture is. */
   private double place() {
-    return 0.15 + 0.7 * random.nextDouble();
+    return 0.3 + 0.4 * random.nextDouble();
   }
 
   /** The brush as if it had been set in another window. */
