@@ -22,7 +22,7 @@ import org.junit.jupiter.api.io.TempDir;
  * photograph, the screen before the server has answered against the screen after.
  */
 class BrushTruthTest {
-  private static final int STROKES = 24;
+  private static final int STROKES = 16;
   private static final long SEED = 20261126;
 
   /** Of a screen pixel's red, green and blue, each 0..255. */

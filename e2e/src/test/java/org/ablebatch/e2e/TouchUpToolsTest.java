@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.io.ByteArrayInputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -30,6 +29,7 @@ class TouchUpToolsTest {
 
   private Api api;
   private long id;
+  private long sibling;
   private Page page;
   private MendingHand hand;
 
@@ -40,10 +40,13 @@ class TouchUpToolsTest {
       api = new Api(application.address());
       long batch = api.newBatch("Mending");
       Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
-      api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
+      byte[] bytes = Files.readAllBytes(photograph);
+      api.upload(batch, Map.of("trowel.jpg", bytes));
+      api.upload(batch, Map.of("trowel-too.jpg", bytes));
       api.post("/api/v1/batches/" + batch + "/cut", "");
-      Api.await(Duration.ofSeconds(60), () -> api.count(batch, "to-check") == 1);
+      Api.await(Duration.ofSeconds(60), () -> api.count(batch, "to-check") == 2);
       id = api.pictures(batch).get(0).get("id").asLong();
+      sibling = api.pictures(batch).get(1).get("id").asLong();
       api.post("/api/v1/pictures/" + id + "/versions", "{\"method\": \"busy\"}");
       api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
       page = browser.page();
@@ -186,17 +189,23 @@ class TouchUpToolsTest {
     assertThat(cover(450, 1009)).as("a line is there").isGreaterThan(200);
     assertThat(cover(450, 1040)).as("and nothing beside it").isZero();
 
-    double before = kept();
+    double before = kept(id);
+    double siblingBefore = kept(sibling);
     hand.key("d");
     Locator grow = page.locator(".edge-settings .ant-slider-handle").nth(1);
     grow.focus();
     for (int k = 0; k < 8; k++) {
       page.keyboard().press("ArrowLeft");
     }
-    page.locator(".edge-settings").getByRole(AriaRole.BUTTON).first().click();
+    page.getByText("Keep here and for the other 1").click();
     hand.kept(11);
-    assertThat(kept()).as("the outline shrank").isLessThan(before);
+    assertThat(kept(id)).as("the outline shrank").isLessThan(before);
     assertThat(page.locator(".edits li").first()).containsText("4 px in");
+    assertThat(page.getByText("kept for 1 more picture (1 in Check)")).isVisible();
+    assertThat(kept(sibling)).as("that of its neighbour too").isLessThan(siblingBefore);
+    page.getByText("Take back there").click();
+    assertThat(page.getByText("Taken back from 1 more picture")).isVisible();
+    assertThat(kept(sibling)).as("as it was").isEqualTo(siblingBefore);
 
     hand.key("k");
     hand.drag(850, 480, 1560, 840);
@@ -230,12 +239,12 @@ class TouchUpToolsTest {
 
   /** Coverage 0..255 on the server. */
   private int cover(int x, int y) throws Exception {
-    return matte().getRaster().getSample(x, y, 0);
+    return matte(id).getRaster().getSample(x, y, 0);
   }
 
   /** Mean coverage. */
-  private double kept() throws Exception {
-    var raster = matte().getRaster();
+  private double kept(long picture) throws Exception {
+    var raster = matte(picture).getRaster();
     double sum = 0;
     for (int y = 0; y < raster.getHeight(); y += 3) {
       for (int x = 0; x < raster.getWidth(); x += 3) {
@@ -245,8 +254,8 @@ class TouchUpToolsTest {
     return sum;
   }
 
-  private java.awt.image.BufferedImage matte() throws Exception {
+  private java.awt.image.BufferedImage matte(long picture) throws Exception {
     return ImageIO.read(
-        new ByteArrayInputStream(api.bytes("/api/v1/pictures/" + id + "/matte.png")));
+        new ByteArrayInputStream(api.bytes("/api/v1/pictures/" + picture + "/matte.png")));
   }
 }
