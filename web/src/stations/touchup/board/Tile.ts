@@ -83,30 +83,29 @@ export class Tile {
     if (outside) return null
     this.strength ??= new Uint8Array(this.box.width * this.box.height)
     this.before ??= this.pixels.slice()
-    const box = addSegment(this.strength, this.box, brush, ax, ay, bx, by)
+    const mix = mode === 'erase' ? this.erasing(this.before) : this.restoring(this.before)
+    const box = addSegment(this.strength, this.box, brush, ax, ay, bx, by, mix)
     if (box.width === 0) return null
     this.touched = this.touched ? union(this.touched, box) : box
-    this.mix(box, mode, this.strength, this.before)
     this.show(box)
     return box
   }
 
-  private mix(box: Box, mode: string, strength: Uint8Array, before: Uint8ClampedArray) {
+  private erasing(before: Uint8ClampedArray) {
+    const { pixels } = this
+    return (i: number, s: number) => {
+      pixels[i * 4 + 3] = towards(before[i * 4 + 3] ?? 0, 0, s)
+    }
+  }
+
+  private restoring(before: Uint8ClampedArray) {
     const { pixels, photo } = this
-    const erase = mode === 'erase'
-    for (let y = box.y; y < box.y + box.height; y++) {
-      let i = (y - this.box.y) * this.box.width + box.x - this.box.x
-      for (let x = 0; x < box.width; x++, i++) {
-        const s = strength[i] ?? 0
-        if (s === 0) continue
-        const p = i * 4
-        pixels[p + 3] = towards(before[p + 3] ?? 0, erase ? 0 : 255, s)
-        if (!erase) {
-          pixels[p] = towards(before[p] ?? 0, photo[p] ?? 0, s)
-          pixels[p + 1] = towards(before[p + 1] ?? 0, photo[p + 1] ?? 0, s)
-          pixels[p + 2] = towards(before[p + 2] ?? 0, photo[p + 2] ?? 0, s)
-        }
-      }
+    return (i: number, s: number) => {
+      const p = i * 4
+      pixels[p] = towards(before[p] ?? 0, photo[p] ?? 0, s)
+      pixels[p + 1] = towards(before[p + 1] ?? 0, photo[p + 1] ?? 0, s)
+      pixels[p + 2] = towards(before[p + 2] ?? 0, photo[p + 2] ?? 0, s)
+      pixels[p + 3] = towards(before[p + 3] ?? 0, 255, s)
     }
   }
 

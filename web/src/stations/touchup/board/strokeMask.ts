@@ -15,6 +15,8 @@ export interface BrushShape {
  *
  * @param strength of the tile; raised where this piece is stronger
  * @param tile where the tile lies; the line is in the same coordinates
+ * @param raised called for every pixel that has become stronger; most of a stroke lies under what
+ *   was painted before
  * @returns the pixels that this piece can reach, inside the tile
  */
 export function addSegment(
@@ -25,6 +27,7 @@ export function addSegment(
   ay: number,
   bx: number,
   by: number,
+  raised: (i: number, value: number) => void,
 ): Box {
   const radius = brush.sizePx / 2
   const outer = radius + EDGE
@@ -37,10 +40,19 @@ export function addSegment(
   const dy = by - ay
   const length2 = dx * dx + dy * dy
   const outer2 = outer * outer
+  const strongest = Math.floor(255 * brush.strength + 0.5)
   for (let y = top; y < bottom; y++) {
     const py = y + 0.5 - ay
     const row = (y - tile.y) * tile.width - tile.x
-    for (let x = left; x < right; x++) {
+    const off = Math.max(0, Math.min(ay, by) - y - 0.5, y + 0.5 - Math.max(ay, by))
+    if (off >= outer) continue
+    const reach = Math.sqrt(outer2 - off * off) + 1
+    const from = Math.max(left, Math.floor(Math.min(ax, bx) - reach))
+    const to = Math.min(right, Math.ceil(Math.max(ax, bx) + reach))
+    for (let x = from; x < to; x++) {
+      const i = row + x
+      const now = strength[i] ?? 0
+      if (now >= strongest) continue
       const px = x + 0.5 - ax
       let t = length2 === 0 ? 0 : (px * dx + py * dy) / length2
       t = t < 0 ? 0 : t > 1 ? 1 : t
@@ -50,9 +62,11 @@ export function addSegment(
       if (d2 < outer2) {
         const u = (Math.sqrt(d2) - inner) / (outer - inner)
         const c = u < 0 ? 0 : u > 1 ? 1 : u
-        const value = Math.floor(255 * brush.strength * (1 - c * c * (3 - 2 * c)) + 0.5)
-        const i = row + x
-        if (value > (strength[i] ?? 0)) strength[i] = value
+        const value = (255 * brush.strength * (1 - c * c * (3 - 2 * c)) + 0.5) | 0
+        if (value > now) {
+          strength[i] = value
+          raised(i, value)
+        }
       }
     }
   }
@@ -62,5 +76,7 @@ export function addSegment(
 
 /** `from` moved towards `to` by `share` / 255, rounded to the nearest. */
 export function towards(from: number, to: number, share: number): number {
-  return Math.floor((from * (255 - share) + to * share + 127) / 255)
+  const v = from * (255 - share) + to * share + 127
+  // v / 255 rounded down, exact below 65,536.
+  return (v + 1 + (v >> 8)) >> 8
 }
