@@ -2,12 +2,18 @@ package org.ablebatch.prior;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ai.onnxruntime.OrtEnvironment;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Plane;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class LearnedPriorsTest {
   private static final int W = 320;
@@ -44,6 +50,21 @@ class LearnedPriorsTest {
             .toList();
 
     assertThat(answers).allSatisfy(answer -> assertThat(answer).isEqualTo(once));
+  }
+
+  /** Newer libraries carry a client that uploads what it knows of the machine. */
+  @ParameterizedTest
+  @ValueSource(strings = {"linux-x64/libonnxruntime.so", "linux-aarch64/libonnxruntime.so"})
+  void theLibraryTellsNobody(String library) throws IOException {
+    try (InputStream in =
+        OrtEnvironment.class.getResourceAsStream("/ai/onnxruntime/native/" + library)) {
+      String text = new String(in.readAllBytes(), StandardCharsets.ISO_8859_1);
+
+      assertThat(text).contains("OrtGetApiBase");
+      assertThat(text.contains("telemetry HTTPS") || text.contains("ORT_DISABLE_TELEMETRY"))
+          .as("a client for uploads inside")
+          .isFalse();
+    }
   }
 
   private static ColorPlanes redDiscOnPaper() {
