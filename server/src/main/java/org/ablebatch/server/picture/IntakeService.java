@@ -129,7 +129,7 @@ public class IntakeService {
   private IntakeResult add(Arrival arrival, String name, TakenFile taken, boolean keepDuplicates) {
     Batch batch = lock(arrival.batchId());
     Optional<Photo> twin =
-        photos.findFirstByBatchIdAndOriginalBlobAndRemovedAtIsNullOrderByPlace(
+        photos.findFirstByBatchIdAndTakenOriginalBlobAndRemovedAtIsNullOrderByPlace(
             batch.id(), taken.originalBlob());
     if (twin.isPresent() && !keepDuplicates) {
       return IntakeResult.duplicate(name, twin.get());

@@ -41,37 +41,12 @@ public class Photo {
   @Convert(converter = StateConverter.class)
   private PictureState state;
 
-  private boolean queued;
-  private boolean rush;
+  @Embedded private QueuePlace queue = new QueuePlace();
 
-  @Column(columnDefinition = "CHAR(36)")
-  private String claimedBy;
-
-  private Instant claimedAt;
-  private String askedMethod;
-
-  @Column(columnDefinition = "MEDIUMTEXT")
-  private String guidance;
-
-  @Column(columnDefinition = "CHAR(64)")
-  private String originalBlob;
-
-  private long originalBytes;
-  private String fileKind;
-  private boolean shownByBrowsers;
-  private int width;
-  private int height;
-  @Embedded private IntakeFacts facts;
+  @Embedded private TakenFile taken;
   @Embedded private Crop crop;
   private Instant removedAt;
   private boolean renditionsDue;
-
-  @Column(columnDefinition = "CHAR(64)")
-  private String thumbnailBlob;
-
-  @Column(columnDefinition = "CHAR(64)")
-  private String previewBlob;
-
   private String problem;
 
   @Enumerated(EnumType.STRING)
@@ -109,31 +84,14 @@ public class Photo {
   }
 
   private void show(TakenFile taken) {
-    originalBlob = taken.originalBlob();
-    originalBytes = taken.bytes();
-    fileKind = taken.kind().name();
-    shownByBrowsers = taken.shownByBrowsers();
-    width = taken.width();
-    height = taken.height();
-    thumbnailBlob = taken.thumbnailBlob();
-    previewBlob = taken.previewBlob();
-    facts = taken.facts();
+    this.taken = taken;
     crop = null;
     renditionsDue = false;
   }
 
   /** The whole original as it was taken in; a crop needs its small pictures made anew. */
   TakenFile asTaken() {
-    return new TakenFile(
-        originalBlob,
-        originalBytes,
-        fileKind(),
-        shownByBrowsers,
-        width,
-        height,
-        thumbnailBlob,
-        previewBlob,
-        facts);
+    return taken;
   }
 
   /** Puts another photograph behind the picture; name, place, code and group stay. */
@@ -159,15 +117,17 @@ public class Photo {
   /** What was cut before belongs to another frame or photograph; it is kept but not shown. */
   private void startAnew() {
     if (state != PictureState.LEFT_WHOLE) {
-      boolean wasQueued = queued;
+      boolean wasQueued = queue.isQueued();
       if (state != PictureState.WAITING) {
         state = state.moveTo(PictureState.WAITING);
       }
-      leaveQueue();
-      queued = wasQueued;
+      queue.leave();
+      if (wasQueued) {
+        queue.take(queue.askedMethod(), null);
+      }
     }
     forgetProblem();
-    guidance = null;
+    queue.forgetGuidance();
     currentVersionId = null;
     editsPending = false;
   }
@@ -178,8 +138,7 @@ public class Photo {
   }
 
   void showRenditions(FileReading.Small small) {
-    thumbnailBlob = small.thumbnailBlob();
-    previewBlob = small.previewBlob();
+    taken = taken.with(small);
     renditionsDue = false;
   }
 
@@ -189,7 +148,7 @@ public class Photo {
   }
 
   void askFor(Method method) {
-    askedMethod = method == null ? null : method.wireName();
+    queue.askFor(method);
   }
 
   /** Takes the picture out of the batch; it can be brought back with all that was made of it. */
@@ -210,7 +169,7 @@ public class Photo {
    * Asks for a place in the queue; a picture that has a cutout keeps it until the new one is there.
    */
   public void enqueue(Method asked) {
-    enqueue(asked, guidance);
+    enqueue(asked, queue.guidance());
   }
 
   /**
@@ -220,23 +179,19 @@ public class Photo {
     if (state != PictureState.WAITING) {
       state = state.moveTo(PictureState.WAITING);
     }
-    askedMethod = asked == null ? null : asked.wireName();
-    guidance = saidByHand;
-    queued = true;
-    rush = false;
+    queue.take(asked, saidByHand);
     forgetProblem();
   }
 
   /** A person waits for this one: it goes ahead of every batch, paused or not. */
   public void hurry() {
-    rush = true;
+    queue.hurry();
   }
 
   /** Takes the picture out of the queue again; what is being cut is finished. */
   public void dequeue() {
     if (state == PictureState.WAITING) {
-      queued = false;
-      rush = false;
+      queue.leave();
     }
   }
 
@@ -245,25 +200,24 @@ public class Photo {
    */
   public void beginCutting(String process, Instant now) {
     state = state.moveTo(PictureState.CUTTING);
-    claimedBy = process;
-    claimedAt = now;
+    queue.claim(process, now);
   }
 
   /** True while this process, and no other that thinks so, cuts the picture. */
   public boolean isBeingCutBy(String process) {
-    return state == PictureState.CUTTING && process.equals(claimedBy);
+    return state == PictureState.CUTTING && queue.isClaimedBy(process);
   }
 
   /** The worker could not finish; the picture keeps its place in the queue. */
   public void release() {
     state = state.moveTo(PictureState.WAITING);
-    claimedBy = null;
+    queue.release();
   }
 
   /** A version by the engine has arrived. */
   public void receive(CutoutVersion version) {
     state = state.moveTo(PictureState.TO_CHECK);
-    leaveQueue();
+    queue.leave();
     forgetProblem();
     editsPending = false;
     currentVersionId = version.id();
@@ -271,15 +225,9 @@ public class Photo {
 
   public void fail(FailureKind kind, String sentence) {
     state = state.moveTo(PictureState.FAILED);
-    leaveQueue();
+    queue.leave();
     failureKind = kind;
     problem = sentence;
-  }
-
-  private void leaveQueue() {
-    queued = false;
-    rush = false;
-    claimedBy = null;
   }
 
   private void forgetProblem() {
@@ -296,7 +244,7 @@ public class Photo {
   public void moveTo(PictureState next) {
     state = state.moveTo(next);
     if (next == PictureState.LEFT_WHOLE) {
-      leaveQueue();
+      queue.leave();
       forgetProblem();
     }
   }
@@ -351,12 +299,12 @@ public class Photo {
   }
 
   IntakeFacts facts() {
-    return facts;
+    return taken.facts();
   }
 
   /** What its scene is like, as text; null for pictures of earlier times. */
   public String sceneFacts() {
-    return facts.sceneFacts();
+    return taken.facts().sceneFacts();
   }
 
   /** The part of the original that counts; null = all of it. */
@@ -373,56 +321,56 @@ public class Photo {
   }
 
   public boolean isQueued() {
-    return queued;
+    return queue.isQueued();
   }
 
   /** Null = the batch's method. */
   public Method askedMethod() {
-    return askedMethod == null ? null : Method.ofWireName(askedMethod);
+    return queue.askedMethod();
   }
 
   /** What was said about this picture by hand, as text; null = nothing. */
   public String guidance() {
-    return guidance;
+    return queue.guidance();
   }
 
   public String originalBlob() {
-    return originalBlob;
+    return taken.originalBlob();
   }
 
   public long originalBytes() {
-    return originalBytes;
+    return taken.bytes();
   }
 
   public FileKind fileKind() {
-    return FileKind.valueOf(fileKind);
+    return taken.kind();
   }
 
   public boolean isShownByBrowsers() {
-    return shownByBrowsers;
+    return taken.shownByBrowsers();
   }
 
   /** Of the part that counts, upright, pixels. */
   public int width() {
-    return crop == null ? width : crop.width();
+    return crop == null ? taken.width() : crop.width();
   }
 
   /** Of the part that counts, upright, pixels. */
   public int height() {
-    return crop == null ? height : crop.height();
+    return crop == null ? taken.height() : crop.height();
   }
 
   /** The whole original, upright, pixels. */
   public Rect wholeFrame() {
-    return new Rect(0, 0, width, height);
+    return new Rect(0, 0, taken.width(), taken.height());
   }
 
   public String thumbnailBlob() {
-    return thumbnailBlob;
+    return taken.thumbnailBlob();
   }
 
   public String previewBlob() {
-    return previewBlob;
+    return taken.previewBlob();
   }
 
   public String problem() {

@@ -67,9 +67,9 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRepository$StateCount(
-        p.batchId, p.state, p.queued, count(p))
+        p.batchId, p.state, p.queue.queued, count(p))
       from Photo p where p.batchId in :batchIds and p.removedAt is null
-      group by p.batchId, p.state, p.queued
+      group by p.batchId, p.state, p.queue.queued
       """)
   List<StateCount> countByState(Collection<Long> batchIds);
 
@@ -144,14 +144,14 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """)
   List<Long> toMend(PictureState state, Collection<Long> but, Limit limit);
 
-  Optional<Photo> findFirstByBatchIdAndOriginalBlobAndRemovedAtIsNullOrderByPlace(
+  Optional<Photo> findFirstByBatchIdAndTakenOriginalBlobAndRemovedAtIsNullOrderByPlace(
       long batchId, String originalBlob);
 
   /** Locked, so that no worker takes one of them meanwhile. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query(
       """
-      select p from Photo p where p.batchId = :batchId and p.state = :state and p.queued = :queued
+      select p from Photo p where p.batchId = :batchId and p.state = :state and p.queue.queued = :queued
         and p.removedAt is null order by p.place
       """)
   List<Photo> lockAllInState(long batchId, PictureState state, boolean queued);
@@ -185,7 +185,7 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRepository$Twin(q.id, min(p.id))
-      from Photo p join Photo q on q.batchId = p.batchId and q.originalBlob = p.originalBlob
+      from Photo p join Photo q on q.batchId = p.batchId and q.taken.originalBlob = p.taken.originalBlob
         and q.place > p.place
       where p.batchId = :batchId and q.id in :ids and p.removedAt is null and q.removedAt is null
       group by q.id
