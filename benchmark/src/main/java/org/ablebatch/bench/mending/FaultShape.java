@@ -1,9 +1,11 @@
 package org.ablebatch.bench.mending;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.ablebatch.bench.faults.Good;
 import org.ablebatch.bench.faults.Planted;
+import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.stroke.Stroke;
 import org.ablebatch.core.stroke.StrokePoint;
@@ -48,6 +50,23 @@ final class FaultShape {
 
   Rect box() {
     return box;
+  }
+
+  /** Where it is widest. */
+  StrokePoint heart() {
+    Rect frame = box.grow(1);
+    boolean[] outside = new boolean[frame.width() * frame.height()];
+    Arrays.fill(outside, true);
+    for (int[] p : pixels) {
+      outside[(p[1] - frame.y()) * frame.width() + p[0] - frame.x()] = false;
+    }
+    float[] depth = Distance.to(outside, frame.width(), frame.height());
+    int deepest = 0;
+    for (int i = 0; i < depth.length; i++) {
+      deepest = depth[i] > depth[deepest] ? i : deepest;
+    }
+    return new StrokePoint(
+        frame.x() + deepest % frame.width() + 0.5, frame.y() + deepest / frame.width() + 0.5);
   }
 
   /** One stroke along the fault's longer axis, wide enough for all of it. */

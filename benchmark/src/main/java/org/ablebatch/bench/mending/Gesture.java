@@ -12,6 +12,7 @@ import org.ablebatch.core.mend.EdgeEdit;
 import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.LimitedEdit;
 import org.ablebatch.core.mend.Mode;
+import org.ablebatch.core.mend.PickEdit;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.stroke.StrokePoint;
 
@@ -24,6 +25,7 @@ import org.ablebatch.core.stroke.StrokePoint;
 record Gesture(String words, List<Edit> tries) {
   private static final double[] FIT_SHARES = {0.003, 0.008};
   private static final double SHIFT = 0.003;
+  private static final double[] TOLERANCES = {0.03, 0.06, 0.1, 0.16};
 
   /** What the camera did not see no retoucher brings back, and an empty cutout is cut again. */
   static boolean canMend(Fault fault) {
@@ -36,7 +38,8 @@ record Gesture(String words, List<Edit> tries) {
   static Gesture of(Fault fault, Good good, FaultShape shape) {
     return switch (fault) {
       case LIMB, HOLE -> brush(Mode.RESTORE, shape);
-      case ISLAND, GAP, SHADOW, SUPPORT -> brush(Mode.ERASE, shape);
+      case ISLAND, SUPPORT -> brush(Mode.ERASE, shape);
+      case GAP, SHADOW -> brushOrPick(shape);
       case HAZE ->
           new Gesture(
               "remove thin haze in a box",
@@ -57,6 +60,20 @@ record Gesture(String words, List<Edit> tries) {
         (mode == Mode.ERASE ? "erase" : "restore") + ", one stroke, following edges or plain",
         List.of(
             new BrushEdit(mode, true, shape.stroke()), new BrushEdit(mode, false, shape.stroke())));
+  }
+
+  /**
+   * One stroke, or its colour picked in the middle and the tolerance dragged; all near the fault.
+   */
+  private static Gesture brushOrPick(FaultShape shape) {
+    Gesture brush = brush(Mode.ERASE, shape);
+    List<Edit> tries = new ArrayList<>(brush.tries());
+    StrokePoint heart = shape.heart();
+    for (double tolerance : TOLERANCES) {
+      PickEdit.Sample sample = new PickEdit.Sample(heart.x(), heart.y(), tolerance, false);
+      tries.add(limited(shape, new PickEdit(Mode.ERASE, List.of(sample), false, false)));
+    }
+    return new Gesture(brush.words() + ", or one colour pick", tries);
   }
 
   /** The outline is wrong all around: fit it, or move it, or draw its colours from inside. */
