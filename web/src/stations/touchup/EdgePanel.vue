@@ -7,9 +7,16 @@ import { isNoEdge, NO_EDGE } from './tools/settings'
 
 /** The outline's settings: seen while they are moved, kept when they are right. */
 const edge = defineModel<EdgeSettings>('edge', { required: true })
-defineProps<{ inside: boolean; others: number; group: string | null }>()
+const props = defineProps<{
+  inside: boolean
+  others: number
+  group: string | null
+  longSide: number
+}>()
 const emit = defineEmits<{ look: [edge: EdgeSettings | null]; keep: []; spread: [] }>()
 
+/** As far as hair stands off, a few hundredths of the picture's side. */
+const mostFit = computed(() => Math.max(30, Math.min(250, Math.round(0.035 * props.longSide))))
 const isNothing = computed(() => isNoEdge(edge.value))
 watch(edge, () => emit('look', isNothing.value ? null : edge.value), { deep: true })
 const px = (v: number) => `${v} px`
@@ -21,7 +28,7 @@ const px = (v: number) => `${v} px`
     <BarSlider
       v-model="edge.fitPx"
       label="Fit to picture"
-      :max="60"
+      :max="mostFit"
       :words="edge.fitPx ? `${edge.fitPx} px` : 'off'"
     />
     <BarSlider

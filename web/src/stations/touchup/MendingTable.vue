@@ -136,6 +136,7 @@ defineExpose({ saved: edits.saved })
         :inside="settings.limit && table.area.value !== null"
         :others="spread.others.value"
         :group="picture.group"
+        :long-side="Math.max(picture.width, picture.height)"
         @look="(edge) => table.lookAtEdge(edge !== null)"
         @keep="table.keepEdge"
         @spread="spread.run"

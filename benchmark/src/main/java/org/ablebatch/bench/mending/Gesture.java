@@ -23,7 +23,7 @@ import org.ablebatch.core.stroke.StrokePoint;
  * @param tries one edit, or the positions of a slider, of which the hand stops at the best
  */
 record Gesture(String words, List<Edit> tries) {
-  private static final double[] FIT_SHARES = {0.003, 0.008};
+  private static final double[] FIT_SHARES = {0.003, 0.008, 0.02, 0.035};
   private static final double SHIFT = 0.003;
   private static final double[] TOLERANCES = {0.03, 0.06, 0.1, 0.16};
 

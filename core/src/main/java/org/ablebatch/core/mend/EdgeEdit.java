@@ -27,7 +27,9 @@ public record EdgeEdit(
     double clean01)
     implements Edit {
   public static final double MOST_PX = 20;
-  public static final double MOST_FIT_PX = 60;
+
+  /** Hair stands off by some hundredths of a picture's side, and pictures are large. */
+  public static final double MOST_FIT_PX = 250;
 
   private static final double MOST_HAZE = 0.9;
 
@@ -35,7 +37,7 @@ public record EdgeEdit(
    * @throws IllegalArgumentException with a sentence for a person
    */
   public EdgeEdit {
-    require(fitPx >= 0 && fitPx <= MOST_FIT_PX, "An outline is fitted within 0 to 60 px");
+    require(fitPx >= 0 && fitPx <= MOST_FIT_PX, "An outline is fitted within 0 to 250 px");
     require(hazeBelow01 >= 0 && hazeBelow01 <= MOST_HAZE, "Haze is coverage of 0 to 0.9");
     require(isSize(closePx) && isSize(openPx), "Holes and gaps are 0 to 20 px large");
     require(isSize(smoothPx), "An outline is smoothed over 0 to 20 px");
