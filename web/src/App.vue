@@ -5,7 +5,8 @@ import { theme } from './theme/antd'
 
 <template>
   <ConfigProvider :theme="theme" :auto-insert-space-in-button="false">
-    <AntApp class="app"><RouterView /></AntApp>
+    <!-- Words come below the way from station to station and the tools. -->
+    <AntApp class="app" :message="{ top: '116px' }"><RouterView /></AntApp>
   </ConfigProvider>
 </template>
 

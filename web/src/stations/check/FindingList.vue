@@ -29,7 +29,7 @@ const faint = computed(() => props.picture.findings.length - serious.value)
     </p>
     <p v-else-if="!picture.inspected" class="quiet">This cutout is being looked over.</p>
     <p v-else-if="serious === 0" class="quiet">Nothing that should worry you.</p>
-    <ol>
+    <ol v-if="!picture.redrawing">
       <li v-for="(finding, index) in shown" :key="index">
         <button
           class="line"

@@ -25,6 +25,7 @@ const shown = () => props.words ?? `${value.value}`
       :min="min"
       :max="max"
       :step="step"
+      :included="min >= 0"
       :tip-formatter="shown"
       :class="{ narrow }"
       class="slider"

@@ -127,7 +127,7 @@ const isBrush = computed(() => ['brush', 'strand', 'hint'].includes(props.tool))
       </button>
     </template>
     <span v-else-if="tool === 'edge'" class="quiet small">
-      settings in the column at the right; <kbd>Enter</kbd> keeps them
+      Settings in the column at the right; <kbd>Enter</kbd> keeps them
     </span>
     <template v-if="area">
       <template v-if="tool === 'area'">

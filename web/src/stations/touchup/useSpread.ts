@@ -55,7 +55,7 @@ export function useSpread(picture: Picture, all: () => Picture[], table: Table) 
       key,
       duration: TAKE_BACK_SECONDS,
       content: () => [
-        `The edge settings are kept for ${wordsOf(reach)}${left}. `,
+        `Kept for ${wordsOf(reach)}${left}. `,
         h(Button, { size: 'small', onClick: () => void takeBack(key) }, () => 'Take back there'),
       ],
     })
