@@ -40,9 +40,15 @@ class BrushFeelTest {
   @TempDir private Path data;
 
   @Test
-  void theBrushAnswersWithinAFrame() throws Exception {
-    try (Application application = Application.start(data, "--no-demo");
-        Browser browser = new Browser()) {
+  void largePicturesAreMendedWithoutWaiting() throws Exception {
+    try (Application application = Application.start(data, "--no-demo")) {
+      theBrushAnswersWithinAFrame(application);
+      aLargePictureDoesNotFillTheBrowser(application);
+    }
+  }
+
+  private static void theBrushAnswersWithinAFrame(Application application) throws Exception {
+    try (Browser browser = new Browser()) {
       Page page = onTheBench(application, browser, 24);
       page.evaluate(MEASURE);
       report("the whole picture in view", stroke(page));
@@ -53,10 +59,8 @@ class BrushFeelTest {
     }
   }
 
-  @Test
-  void aLargePictureDoesNotFillTheBrowser() throws Exception {
-    try (Application application = Application.start(data, "--no-demo");
-        Browser browser = new Browser()) {
+  private static void aLargePictureDoesNotFillTheBrowser(Application application) throws Exception {
+    try (Browser browser = new Browser()) {
       Page page = onTheBench(application, browser, 48);
       page.evaluate(MEASURE);
       page.keyboard().press("z");
