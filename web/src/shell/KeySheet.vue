@@ -70,7 +70,7 @@ const perStation: Record<string, Row[]> = {
     ['U', 'box a subject'],
     ['K', 'take from another version'],
     ['H', 'hint; again: the next kind; Del takes one out'],
-    ['D', 'edge; Enter keeps the settings'],
+    ['D  Shift D', 'edge, with the settings as before; Enter keeps them'],
     ['N  Shift N', 'next, previous finding'],
     ['V', 'hold: move the picture'],
     ['Space', 'hold: the original'],

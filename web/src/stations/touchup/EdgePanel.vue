@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { Button, Switch } from 'ant-design-vue'
 import { computed, watch } from 'vue'
-import type { EdgeSettings } from '../../api/types'
+import type { EdgeSettings, EditData } from '../../api/types'
 import BarSlider from './BarSlider.vue'
+import { edgeWords } from './editWords'
 import { isNoEdge, NO_EDGE } from './tools/settings'
 
 /** The outline's settings: seen while they are moved, kept when they are right. */
@@ -12,13 +13,14 @@ const props = defineProps<{
   others: number
   group: string | null
   longSide: number
+  before: EditData | null
 }>()
-const emit = defineEmits<{ look: [edge: EdgeSettings | null]; keep: []; spread: [] }>()
+const emit = defineEmits<{ look: []; keep: []; spread: []; asBefore: [] }>()
 
 /** As far as hair stands off, a few hundredths of the picture's side. */
 const mostFit = computed(() => Math.max(30, Math.min(250, Math.round(0.035 * props.longSide))))
 const isNothing = computed(() => isNoEdge(edge.value))
-watch(edge, () => emit('look', isNothing.value ? null : edge.value), { deep: true })
+watch(edge, () => emit('look'), { deep: true })
 const px = (v: number) => `${v} px`
 </script>
 
@@ -85,6 +87,9 @@ const px = (v: number) => `${v} px`
       </Button>
       <Button size="small" :disabled="isNothing" @click="edge = { ...NO_EDGE }">None of it</Button>
     </div>
+    <Button v-if="isNothing && before" size="small" @click="emit('asBefore')">
+      As before: {{ edgeWords(before) }} <kbd>Shift D</kbd>
+    </Button>
     <Button v-if="others > 0" size="small" :disabled="isNothing" @click="emit('spread')">
       Keep here and for the other {{ others }}
       {{ group ? `of “${group}”` : 'on the bench and in Check' }}

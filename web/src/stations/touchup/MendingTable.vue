@@ -132,13 +132,15 @@ defineExpose({ saved: edits.saved })
       <div class="name">{{ picture.fileName }}</div>
       <EdgePanel
         v-if="tool === 'edge'"
-        v-model:edge="table.edge.value"
+        v-model:edge="table.edge.edge.value"
         :inside="settings.limit && table.area.value !== null"
         :others="spread.others.value"
         :group="picture.group"
         :long-side="Math.max(picture.width, picture.height)"
-        @look="(edge) => table.lookAtEdge(edge !== null)"
-        @keep="table.keepEdge"
+        :before="table.edge.before.value"
+        @look="table.edge.look"
+        @as-before="table.edge.asBefore"
+        @keep="table.edge.keep"
         @spread="spread.run"
       />
       <EditsPanel

@@ -47,6 +47,16 @@ export function titleOf(edit: EditData): string {
   }
 }
 
+/** Settings for the outline, short. */
+export function edgeWords(edit: EditData): string {
+  const grown = edit.edge?.growPx ?? 0
+  return EDGE_WORDS.filter(([name]) => edit.edge?.[name])
+    .map(([name, word]) =>
+      name === 'growPx' ? `${Math.abs(grown)} px ${grown < 0 ? 'in' : 'out'}` : word,
+    )
+    .join(', ')
+}
+
 /** Its settings, short. */
 export function detailsOf(edit: EditData): string {
   const inside = edit.within ? ', inside a shape' : ''
@@ -58,14 +68,8 @@ export function detailsOf(edit: EditData): string {
     }
     case 'trace':
       return `${edit.fromPx} to ${edit.toPx} px${inside}`
-    case 'edge': {
-      const words = EDGE_WORDS.filter(([name]) => edit.edge?.[name]).map(([name, word]) =>
-        name === 'growPx'
-          ? `${Math.abs(edit.edge?.growPx ?? 0)} px ${(edit.edge?.growPx ?? 0) < 0 ? 'in' : 'out'}`
-          : word,
-      )
-      return `${words.join(', ')}${inside || ', whole outline'}`
-    }
+    case 'edge':
+      return `${edgeWords(edit)}${inside || ', whole outline'}`
     case 'area':
       return `${edit.area?.parts?.length ?? 0} ${edit.area?.parts?.length === 1 ? 'shape' : 'shapes'}`
     case 'take':

@@ -60,6 +60,7 @@ export function useBenchKeys(
     u: take('subject'),
     k: take('take'),
     d: take('edge'),
+    'Shift+d': table.edge.asBefore,
     h: hint,
     f: flip,
     c: () => (settings.followsEdges = !settings.followsEdges),

@@ -32,9 +32,9 @@ export function useSpread(picture: Picture, all: () => Picture[], table: Table) 
   )
 
   async function run() {
-    const edit = toRaw(table.edgeEdit())
+    const edit = toRaw(table.edge.edit())
     const clientKey = newKey()
-    table.keepEdge()
+    table.edge.keep()
     try {
       const reach = (await need(
         api.POST('/api/v1/pictures/{id}/group-edits', {

@@ -7,7 +7,7 @@ import { useView } from '../../stage/view'
 import { tilesOf } from './board/fetchTile'
 import { TileBoard } from './board/TileBoard'
 import { newKey, type Bench, type Point } from './tools/hand'
-import { isNoEdge, NO_EDGE, useSettings, type Mode, type ToolName } from './tools/settings'
+import { useSettings, type Mode, type ToolName } from './tools/settings'
 import { useArea } from './tools/useArea'
 import { useBoxes } from './tools/useBoxes'
 import { useHints } from './tools/useHints'
@@ -16,6 +16,7 @@ import { useStroke } from './tools/useStroke'
 import { useTrace } from './tools/useTrace'
 import { useTrial } from './tools/useTrial'
 import { useBrush } from './useBrush'
+import { useEdge } from './useEdge'
 import { useEdits } from './useEdits'
 
 /** One picture on the bench: its tiles, its edits, and the tool in the hand. */
@@ -35,11 +36,11 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   const area = useLocalStorage<Area | null>(`area-of-${picture.id}`, null, {
     serializer: { read: (v) => JSON.parse(v) as Area | null, write: (v) => JSON.stringify(v) },
   })
-  const edge = ref({ ...NO_EDGE })
   const version = ref<number | null>(null)
   const edits = useEdits(picture.id, { answered, refused, joined })
   const trial = useTrial(picture.id, () => edits.baseVersionId.value, board, view)
 
+  const edge = useEdge(tool, trial, () => (settings.limit ? area.value : null), keep)
   const draft = edits.draft
   const bench: Bench = { board, view, brush, settings, trial, area, keep, draft, redraw }
   const stroke = useStroke(bench, () => tool.value)
@@ -97,7 +98,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     board.value?.saved(edit)
     board.value?.changed(list.changed, list.state, edit)
     finish(edit)
-    lookAtEdgeAgain()
+    edge.lookAgain()
   }
 
   function refused(sentence: string, edit: string) {
@@ -133,7 +134,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   /** What is set, drawn or chosen becomes an edit. */
   function apply() {
     if (drawn.close()) return
-    if (tool.value === 'edge') keepEdge()
+    if (tool.value === 'edge') edge.keep()
     else if (tool.value === 'area' && area.value) {
       keep({ kind: 'area', mode: settings.mode, area: area.value })
       if (!settings.limit) area.value = null
@@ -141,30 +142,6 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
       keep({ kind: 'take', versionId: version.value, area: area.value })
       if (!settings.limit) area.value = null
     }
-  }
-
-  function edgeEdit(): EditData {
-    return { kind: 'edge', edge: { ...edge.value } }
-  }
-
-  function keepEdge() {
-    if (isNoEdge(edge.value)) return
-    keep(edgeEdit())
-    edge.value = { ...NO_EDGE }
-  }
-
-  function lookAtEdge(on: boolean) {
-    if (!on) trial.end()
-    else
-      trial.show({
-        ...edgeEdit(),
-        ...(settings.limit && area.value ? { within: area.value } : {}),
-      })
-  }
-
-  /** What was set and not kept is there when one comes back to it, and after every edit. */
-  function lookAtEdgeAgain() {
-    if (tool.value === 'edge' && !isNoEdge(edge.value)) lookAtEdge(true)
   }
 
   async function colourAt({ x, y }: { x: number; y: number }): Promise<string | null> {
@@ -182,7 +159,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     if (tool.value === 'edge' && next !== 'edge') trial.end()
     tool.value = next
     if (mode) settings.mode = mode
-    lookAtEdgeAgain()
+    edge.lookAgain()
   }
 
   const hand = computed(
@@ -235,9 +212,6 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     lay,
     undo,
     apply,
-    keepEdge,
-    edgeEdit,
-    lookAtEdge,
     choose,
     lookOf,
   }
