@@ -1,12 +1,17 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { nextTick, ref } from 'vue'
+import { ref } from 'vue'
 import type { Area, EditData } from '../../api/types'
-import { storageInMemory } from '../../testing/storage'
 import { NO_EDGE, type ToolName } from './tools/settings'
+import { useEdge } from './useEdge'
 
-vi.stubGlobal('localStorage', storageInMemory())
-vi.stubGlobal('window', { localStorage, addEventListener: () => undefined })
-const { useEdge } = await import('./useEdge')
+/** What the browser remembers, over all pictures. */
+const remembered = vi.hoisted(() => new Map<string, unknown>())
+vi.mock('@vueuse/core', () => ({
+  useLocalStorage: (name: string, first: unknown) => {
+    if (!remembered.has(name)) remembered.set(name, ref(first))
+    return remembered.get(name)
+  },
+}))
 
 const kept: EditData[] = []
 const shown: EditData[] = []
@@ -30,7 +35,7 @@ describe('the outline’s settings', () => {
   beforeEach(() => {
     kept.length = 0
     shown.length = 0
-    localStorage.clear()
+    remembered.clear()
   })
 
   it('are an edit once they are kept, and gone from the sliders', () => {
@@ -45,12 +50,11 @@ describe('the outline’s settings', () => {
     expect(edge.edge.value).toEqual(NO_EDGE)
   })
 
-  it('come again on the next picture, to be looked at before they are kept', async () => {
+  it('come again on the next picture, to be looked at before they are kept', () => {
     const one = anEdge()
     one.edge.value.featherPx = 2
     one.keep()
     kept.length = 0
-    await nextTick()
 
     const next = anEdge()
     next.asBefore()
