@@ -46,7 +46,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Fork(value = 1, jvmArgs = "-Xmx3g")
 @Warmup(iterations = 2, time = 3)
-@Measurement(iterations = 3, time = 4)
+@Measurement(iterations = 8, time = 2)
 public class MendSpeed {
   /** Megapixels. */
   @Param({"1", "12", "48"})
