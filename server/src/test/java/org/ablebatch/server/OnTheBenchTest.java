@@ -93,6 +93,31 @@ class OnTheBenchTest {
   }
 
   @Test
+  void whatTheAskerKnowsIsLeftOutUntilItChanges() {
+    JsonNode first = add("stroke-one", brush(300, 300)).body().get("edits").get(0);
+    long known = first.get("id").asLong();
+
+    JsonNode two =
+        api.post(
+                edits("?known=" + known),
+                json("{'clientKey': 'stroke-two', 'edit': " + brush(400, 400) + "}"))
+            .body()
+            .get("edits");
+    assertThat(two.get(0).get("edit").isNull()).isTrue();
+    assertThat(two.get(0).get("clientKey").asString()).isEqualTo("stroke-one");
+    assertThat(two.get(1).get("edit").get("sizePx").asInt()).isEqualTo(39);
+
+    JsonNode changed =
+        api.withBody(
+                "PATCH",
+                edits("/" + known + "?known=" + known),
+                json("{'edit': " + brush(320, 300) + "}"))
+            .body()
+            .get("edits");
+    assertThat(changed.get(0).get("edit").get("points").get(0).asInt()).isEqualTo(320);
+  }
+
+  @Test
   void editsAreTakenOutChangedAndPutInAnotherOrder() {
     long erase = add("stroke-one", brush(350, 350)).body().get("edits").get(0).get("id").asLong();
     add("stroke-two", "{'kind': 'brush', 'mode': 'restore', 'sizePx': 20, 'points': [350, 350]}");

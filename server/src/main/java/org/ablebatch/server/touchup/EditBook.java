@@ -46,16 +46,18 @@ class EditBook {
     }
   }
 
-  record Entry(EditRow row, EditData data) {}
+  /** One of them; what it is is read only when somebody asks, as most are on the bench already. */
+  record Entry(EditRow row, JsonMapper json) {
+    EditData data() {
+      return json.readValue(row.data(), EditData.class);
+    }
+  }
 
   @Transactional(readOnly = true)
   public Page page(long photoId) {
     PhotoRow photo = photoService.row(photoId);
     CutoutVersion base = base(photo);
-    List<Entry> entries = new ArrayList<>();
-    for (EditRow row : rows(photoId, base)) {
-      entries.add(new Entry(row, json.readValue(row.data(), EditData.class)));
-    }
+    List<Entry> entries = rows(photoId, base).stream().map(row -> new Entry(row, json)).toList();
     return new Page(photo.photo().batchId(), base, entries);
   }
 

@@ -17,7 +17,7 @@ import org.ablebatch.core.raster.Rect;
 public record EditList(long baseVersionId, String state, BoxView changed, List<EditView> edits) {
 
   /**
-   * @param edit what was done
+   * @param edit what was done; null when the asker knows it
    * @param enabled false = switched off in the list
    * @param undone taken back by undo, may come again by redo
    * @param box where it changed something; null = nowhere, or not carried out yet

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.ablebatch.server.picture.PictureView;
 import org.ablebatch.server.problem.BadInput;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -15,13 +16,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * The list of edits of a picture. Every answer is the whole list; {@code since} names the state
- * whose pixels the asker has, and the answer says where they differ now.
+ * The list of edits of a picture. Every answer is the whole list, but for what the asker says that
+ * it has already.
  */
 @RestController
 @RequestMapping("/api/v1/pictures/{id}")
@@ -55,36 +55,33 @@ class TouchUpController {
   record Base(Long versionId) {}
 
   @GetMapping("/edits")
-  EditList list(@PathVariable long id, @RequestParam(required = false) String since) {
-    return touchUp.list(id, since);
+  EditList list(@PathVariable long id, @ParameterObject Has has) {
+    return touchUp.list(id, has);
   }
 
   @PostMapping("/edits")
   @ResponseStatus(HttpStatus.CREATED)
-  EditList add(
-      @PathVariable long id,
-      @RequestParam(required = false) String since,
-      @Valid @RequestBody NewEdit edit) {
-    return touchUp.add(id, edit.baseVersionId(), edit.clientKey(), edit.edit(), since);
+  EditList add(@PathVariable long id, @ParameterObject Has has, @Valid @RequestBody NewEdit edit) {
+    return touchUp.add(id, edit.baseVersionId(), edit.clientKey(), edit.edit(), has);
   }
 
   @PostMapping("/edits/undo")
-  EditList undo(@PathVariable long id, @RequestParam(required = false) String since) {
+  EditList undo(@PathVariable long id, @ParameterObject Has has) {
     book.undo(id);
-    return touchUp.list(id, since);
+    return touchUp.list(id, has);
   }
 
   @PostMapping("/edits/redo")
-  EditList redo(@PathVariable long id, @RequestParam(required = false) String since) {
+  EditList redo(@PathVariable long id, @ParameterObject Has has) {
     book.redo(id);
-    return touchUp.list(id, since);
+    return touchUp.list(id, has);
   }
 
   @PatchMapping("/edits/{editId}")
   EditList change(
       @PathVariable long id,
       @PathVariable long editId,
-      @RequestParam(required = false) String since,
+      @ParameterObject Has has,
       @RequestBody EditChange change) {
     if (change.edit() != null) {
       EditReading.edit(change.edit());
@@ -96,22 +93,19 @@ class TouchUpController {
     if (change.enabled() != null) {
       book.setEnabled(id, editId, change.enabled());
     }
-    return touchUp.list(id, since);
+    return touchUp.list(id, has);
   }
 
   @DeleteMapping("/edits/{editId}")
-  EditList delete(
-      @PathVariable long id,
-      @PathVariable long editId,
-      @RequestParam(required = false) String since) {
+  EditList delete(@PathVariable long id, @PathVariable long editId, @ParameterObject Has has) {
     book.delete(id, editId);
-    return touchUp.list(id, since);
+    return touchUp.list(id, has);
   }
 
   @DeleteMapping("/edits")
-  EditList backToAutomatic(@PathVariable long id, @RequestParam(required = false) String since) {
+  EditList backToAutomatic(@PathVariable long id, @ParameterObject Has has) {
     book.backToAutomatic(id);
-    return touchUp.list(id, since);
+    return touchUp.list(id, has);
   }
 
   /** Goes on from a cutout that the picture had before it was cut again, with the edits over it. */
@@ -121,7 +115,7 @@ class TouchUpController {
       throw new BadInput("versionId", "From which cutout?");
     }
     book.goOnFrom(id, base.versionId());
-    return touchUp.list(id, null);
+    return touchUp.list(id, Has.NOTHING);
   }
 
   @PostMapping("/touch-up/done")

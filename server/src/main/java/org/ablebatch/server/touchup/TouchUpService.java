@@ -75,18 +75,15 @@ public class TouchUpService {
     return new Laid(book.page(photoId), bench);
   }
 
-  /**
-   * @param since the state of the pixels that the asker has; null = none
-   */
-  EditList list(long photoId, String since) {
+  EditList list(long photoId, Has has) {
     EditBook.Page page = book.page(photoId);
     Laid laid = lay(photoId, page, benches.of(page.base()));
     Bench bench = laid.bench();
     return new EditList(
         page.base().id(),
         bench.state(),
-        BoxView.of(bench.changedSince(since)),
-        laid.page().entries().stream().map(entry -> view(entry, bench)).toList());
+        BoxView.of(bench.changedSince(has.since())),
+        laid.page().entries().stream().map(entry -> view(entry, bench, has)).toList());
   }
 
   /**
@@ -94,10 +91,10 @@ public class TouchUpService {
    *
    * @throws Conflict when it finds nothing to work on; then it is not kept
    */
-  EditList add(long photoId, Long baseVersionId, String clientKey, EditData data, String since) {
+  EditList add(long photoId, Long baseVersionId, String clientKey, EditData data, Has has) {
     EditReading.edit(data);
     book.add(photoId, baseVersionId, clientKey, data);
-    EditList list = list(photoId, since);
+    EditList list = list(photoId, has);
     list.edits().stream()
         .filter(edit -> edit.clientKey().equals(clientKey) && edit.problem() != null)
         .findFirst()
@@ -121,12 +118,12 @@ public class TouchUpService {
     return new Bench.Step(row.id(), row.revision(), () -> EditReading.edit(entry.data()));
   }
 
-  private static EditList.EditView view(EditBook.Entry entry, Bench bench) {
+  private static EditList.EditView view(EditBook.Entry entry, Bench bench, Has has) {
     EditRow row = entry.row();
     return new EditList.EditView(
         row.id(),
         row.clientKey(),
-        entry.data(),
+        has.knows(row) ? null : entry.data(),
         row.isEnabled(),
         row.isUndone(),
         BoxView.of(bench.boxOf(row.id())),
