@@ -35,6 +35,7 @@ export function useSpread(picture: Picture, all: () => Picture[], table: Table) 
     const edit = toRaw(table.edge.edit())
     const clientKey = newKey()
     table.edge.keep()
+    void message.loading({ key: clientKey, duration: 0, content: 'On its way to the others' })
     try {
       const reach = (await need(
         api.POST('/api/v1/pictures/{id}/group-edits', {
@@ -44,6 +45,7 @@ export function useSpread(picture: Picture, all: () => Picture[], table: Table) 
       )) as GroupReach
       say(reach)
     } catch (error) {
+      message.destroy(clientKey)
       void message.warning(`The others were not reached: ${sentenceOf(error)}`, 6)
     }
   }
