@@ -87,33 +87,46 @@ const perStation: Record<string, Row[]> = {
 }
 
 const rows = computed(() => perStation[String(route.name)] ?? [])
+
+/** More than a screen holds in one column. */
+const long = computed(() => rows.value.length > 14)
 </script>
 
 <template>
-  <Modal v-model:open="open" title="Keys" :footer="null" width="520px">
-    <dl class="keys">
-      <template v-for="[key, what] in rows" :key="key">
+  <Modal v-model:open="open" title="Keys" :footer="null" :width="long ? '900px' : '520px'">
+    <dl class="keys" :class="{ long }">
+      <div v-for="[key, what] in rows" :key="key">
         <dt>
           <kbd>{{ key }}</kbd>
         </dt>
         <dd>{{ what }}</dd>
-      </template>
-      <template v-for="[key, what] in everywhere" :key="key">
+      </div>
+      <div v-for="[key, what] in everywhere" :key="key">
         <dt>
           <kbd>{{ key }}</kbd>
         </dt>
         <dd class="quiet">{{ what }}</dd>
-      </template>
+      </div>
     </dl>
   </Modal>
 </template>
 
 <style scoped>
 .keys {
-  display: grid;
-  grid-template-columns: 130px 1fr;
-  gap: 6px 12px;
   margin: 0;
+}
+
+.keys.long {
+  columns: 2;
+  column-gap: 28px;
+}
+
+.keys > div {
+  display: grid;
+  grid-template-columns: 104px 1fr;
+  gap: 12px;
+  padding: 3px 0;
+  break-inside: avoid;
 }
 
 dd {
