@@ -6,7 +6,12 @@ import PictureThumb from './PictureThumb.vue'
 import { useKeys } from './useKeys'
 
 /** The same strip everywhere: only what is seen is drawn, whatever the batch's size. */
-const props = defineProps<{ pictures: Picture[]; cutout?: boolean }>()
+const props = defineProps<{
+  pictures: Picture[]
+  cutout?: boolean
+  /** Letters choose tools here; only the arrows walk. */
+  arrowsOnly?: boolean
+}>()
 const selectedId = defineModel<number | null>('selectedId', { required: true })
 
 const TILE = 92
@@ -46,8 +51,7 @@ function wheel(event: WheelEvent) {
 }
 
 useKeys({
-  j: () => move(1),
-  k: () => move(-1),
+  ...(props.arrowsOnly ? {} : { j: () => move(1), k: () => move(-1) }),
   ArrowRight: () => move(1),
   ArrowLeft: () => move(-1),
 })

@@ -88,6 +88,13 @@ const perStation: Record<string, Row[]> = {
 
 const rows = computed(() => perStation[String(route.name)] ?? [])
 
+/** Where letters choose tools, only the arrows walk. */
+const common = computed(() =>
+  route.name === 'touch-up'
+    ? everywhere.map(([key, what]): Row => [key.startsWith('J') ? '← →' : key, what])
+    : everywhere,
+)
+
 /** More than a screen holds in one column. */
 const long = computed(() => rows.value.length > 14)
 </script>
@@ -101,7 +108,7 @@ const long = computed(() => rows.value.length > 14)
         </dt>
         <dd>{{ what }}</dd>
       </div>
-      <div v-for="[key, what] in everywhere" :key="key">
+      <div v-for="[key, what] in common" :key="key">
         <dt>
           <kbd>{{ key }}</kbd>
         </dt>

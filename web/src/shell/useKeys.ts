@@ -23,9 +23,16 @@ function isTyping(event: KeyboardEvent): boolean {
   return target instanceof HTMLTextAreaElement
 }
 
-/** Buttons and links keep Enter and Space for themselves when they have the focus. */
-function belongsToControl(event: KeyboardEvent): boolean {
+const STEPPED = '[role="slider"], input[type="range"], input[type="radio"]'
+const STEPS = ['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown', 'Home', 'End']
+
+/**
+ * Buttons and links keep Enter and Space for themselves when they have the focus, sliders and choices
+ * the arrows.
+ */
+export function belongsToControl(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
+  if (STEPS.includes(event.key) && target?.closest(STEPPED) != null) return true
   return (
     (event.key === 'Enter' || event.key === ' ') &&
     target?.closest('button, a, [role="button"], [role="switch"], [role="combobox"]') != null &&

@@ -55,7 +55,7 @@ useKeys({ 'Ctrl+Enter': () => void done() })
 <template>
   <MendingTable v-if="shown" ref="table" :key="`${shown.id}-${shown.state}`" :picture="shown">
     <template #film>
-      <FilmStrip v-model:selected-id="selectedId" :pictures="queue" cutout />
+      <FilmStrip v-model:selected-id="selectedId" :pictures="queue" cutout arrows-only />
     </template>
     <template #done>
       <Button type="primary" :loading="finishing" @click="done">

@@ -207,6 +207,8 @@ class TouchUpToolsTest {
     assertThat(page.getByText("Taken back from 1 more picture")).isVisible();
     assertThat(kept(sibling)).as("as it was").isEqualTo(siblingBefore);
 
+    api.post("/api/v1/pictures/" + sibling + "/verdict", "{\"verdict\": \"touch-up\"}");
+    assertThat(page.locator("[data-count=touch-up]")).hasText("2");
     hand.key("k");
     hand.drag(850, 480, 1560, 840);
     hand.kept(12);
@@ -230,7 +232,8 @@ class TouchUpToolsTest {
     hand.key("Control+Shift+Z");
     hand.kept(1);
     hand.key("Control+Enter");
-    assertThat(page.locator("[data-count=touch-up]")).hasText("0");
+    assertThat(page.locator("[data-count=touch-up]")).hasText("1");
+    assertThat(page.getByText("trowel-too.jpg").first()).isVisible();
   }
 
   private int cover(int[] place) throws Exception {
