@@ -24,9 +24,7 @@ const faint = computed(() => props.picture.findings.length - serious.value)
     <h3>
       Findings <template v-if="serious">· <kbd>N</kbd> walks</template>
     </h3>
-    <p v-if="picture.redrawing" class="quiet">
-      Its group was given other edges; they are being drawn.
-    </p>
+    <p v-if="picture.redrawing" class="quiet">It was mended, and the result is being drawn.</p>
     <p v-else-if="!picture.inspected" class="quiet">This cutout is being looked over.</p>
     <p v-else-if="serious === 0" class="quiet">Nothing that should worry you.</p>
     <ol v-if="!picture.redrawing">

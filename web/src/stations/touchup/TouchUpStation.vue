@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
+import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys, showPicture } from '../../api/queries'
@@ -9,6 +10,9 @@ import FilmStrip from '../../shell/FilmStrip.vue'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
 import MendingTable from './MendingTable.vue'
+
+/** By then the picture at hand is there. */
+const LAID_AFTER_MS = 1500
 
 /** The bench: one picture after the other, each with its edit list. */
 const { message } = App.useApp()
@@ -27,16 +31,35 @@ watch(
   { immediate: true },
 )
 
+const following = computed(() => {
+  const i = queue.value.findIndex((p) => p.id === shown.value?.id)
+  return i < 0 ? undefined : (queue.value[i + 1] ?? queue.value[i - 1])
+})
+
+/** While one picture is mended the server lays out the next, so that nobody waits for it. */
+watchDebounced(
+  () => following.value?.id,
+  (id) => {
+    if (id !== undefined) {
+      void api
+        .GET('/api/v1/pictures/{id}/edits', { params: { path: { id } } })
+        .catch(() => undefined)
+    }
+  },
+  { debounce: LAID_AFTER_MS, immediate: true },
+)
+
 async function done() {
   const picture = shown.value
   if (!picture || finishing.value) return
   finishing.value = true
   try {
     await table.value?.saved()
-    const i = queue.value.findIndex((p) => p.id === picture.id)
-    const next = queue.value[i + 1] ?? queue.value[i - 1]
+    const next = following.value
     const answer = await need(
-      api.POST('/api/v1/pictures/{id}/touch-up/done', { params: { path: { id: picture.id } } }),
+      api.POST('/api/v1/pictures/{id}/touch-up/done', {
+        params: { path: { id: picture.id }, query: { wait: false } },
+      }),
     )
     if (next) selectedId.value = next.id
     showPicture(client, answer as Picture)

@@ -129,6 +129,7 @@ class WholeLineTest {
     assertThat(page.locator("[data-count=touch-up]")).hasText("0");
     page.keyboard().press("3");
     page.locator(".queue .row:has([title*='watering-can'])").click();
+    assertThat(page.getByText("being redrawn")).hasCount(0);
     Checking.judge(page, "Enter");
     assertThat(page.locator("[data-count=dress]")).hasText("3");
 

@@ -1,6 +1,7 @@
 package org.ablebatch.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.server.Api.Answer;
@@ -93,6 +94,19 @@ class TouchUpTest {
     assertThat(done.body().get("state").asString()).isEqualTo("to-check");
     assertThat(done.body().get("mendedByHand").asBoolean()).isTrue();
     assertThat(done.body().get("versionNumber").asInt()).isEqualTo(2);
+  }
+
+  @Test
+  void whoeverDoesNotWaitGetsTheVersionALittleLater() {
+    add("stroke-one", "erase", 20, 80, 100);
+
+    Answer done = api.post("/api/v1/pictures/" + picture + "/touch-up/done?wait=false", "");
+
+    assertThat(done.body().get("state").asString()).isEqualTo("to-check");
+    await().until(() -> !api.picture(picture).get("redrawing").asBoolean());
+    assertThat(api.picture(picture).get("mendedByHand").asBoolean()).isTrue();
+    assertThat(api.verdict(picture, "pass").status()).isEqualTo(200);
+    assertThat(api.matte(picture).at(80, 100)).isZero();
   }
 
   @Test

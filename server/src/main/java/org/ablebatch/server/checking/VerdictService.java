@@ -79,9 +79,8 @@ public class VerdictService {
     }
     if (photo.isBeingRedrawn()) {
       throw new Conflict(
-          "“%s” is being redrawn with the edge settings of its group. Your verdict was not recorded;"
-                  .formatted(photo.fileName())
-              + " look again in a moment.");
+          "“%s” was mended and is being redrawn. Your verdict was not recorded; look again in a moment."
+              .formatted(photo.fileName()));
     }
   }
 

@@ -392,7 +392,7 @@ public class Photo {
     return editsPending;
   }
 
-  /** Its group was given other edges; what Check shows is not the last word. */
+  /** It was mended; what Check shows is not the last word. */
   public boolean isBeingRedrawn() {
     return editsPending && state == PictureState.TO_CHECK;
   }

@@ -29,7 +29,7 @@ import org.ablebatch.core.raster.Rect;
  *     damaged, unexpected
  * @param revision to be sent back with a verdict, so that a stale one is noticed
  * @param remark what a checker said when sending it on; null = nothing
- * @param redrawing its group was given other edges; a version with them comes by itself
+ * @param redrawing it was mended; the version that shows it comes by itself
  * @param inspected true when the current cutout has been looked over for faults
  * @param findings suspected faults, the worst first
  */

@@ -15,8 +15,9 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 
 /**
- * Draws pictures that wait in Check with edits that no version shows yet; those came from another
- * picture of their group. Pictures on the bench are drawn when somebody needs the result.
+ * Draws pictures that wait in Check with edits that no version shows yet: they came from the bench,
+ * or their group was given other edges. Pictures on the bench are drawn when somebody needs the
+ * result.
  */
 @Component
 @Order(0)

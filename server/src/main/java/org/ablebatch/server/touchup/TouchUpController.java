@@ -3,6 +3,7 @@ package org.ablebatch.server.touchup;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import org.ablebatch.server.cutting.CutWorkers;
 import org.ablebatch.server.picture.PictureView;
 import org.ablebatch.server.problem.BadInput;
 import org.springdoc.core.annotations.ParameterObject;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -28,10 +30,12 @@ import org.springframework.web.bind.annotation.RestController;
 class TouchUpController {
   private final TouchUpService touchUp;
   private final EditBook book;
+  private final CutWorkers workers;
 
-  TouchUpController(TouchUpService touchUp, EditBook book) {
+  TouchUpController(TouchUpService touchUp, EditBook book, CutWorkers workers) {
     this.touchUp = touchUp;
     this.book = book;
+    this.workers = workers;
   }
 
   /**
@@ -118,9 +122,17 @@ class TouchUpController {
     return touchUp.list(id, Has.NOTHING);
   }
 
+  /**
+   * Sends the picture back to Check.
+   *
+   * @param wait false = a worker draws the result in a moment; until then the picture is marked as
+   *     being redrawn and takes no verdict
+   */
   @PostMapping("/touch-up/done")
-  PictureView done(@PathVariable long id) {
-    return touchUp.done(id);
+  PictureView done(@PathVariable long id, @RequestParam(defaultValue = "true") boolean wait) {
+    PictureView done = touchUp.done(id, wait);
+    workers.ring();
+    return done;
   }
 
   @ExceptionHandler

@@ -130,15 +130,21 @@ public class TouchUpService {
         row.problem());
   }
 
-  /** Renders what was made and sends the picture back to Check. */
+  /**
+   * Sends the picture back to Check.
+   *
+   * @param drawn true = with the result, false = {@link MendJob} draws it
+   */
   @Transactional
-  public PictureView done(long photoId) {
+  public PictureView done(long photoId, boolean drawn) {
     Photo photo = photoService.lock(photoId);
     if (photo.state() != PictureState.IN_TOUCH_UP) {
       throw new Conflict(
           "“%s” is not in touch-up any more; somebody was quicker.".formatted(photo.fileName()));
     }
-    renderPending(photoId);
+    if (drawn) {
+      renderPending(photoId);
+    }
     photo.moveTo(PictureState.TO_CHECK);
     photos.flush();
     events.changed(photo.batchId(), photoId);
