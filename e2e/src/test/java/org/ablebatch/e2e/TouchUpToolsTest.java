@@ -40,9 +40,9 @@ class TouchUpToolsTest {
       api = new Api(application.address());
       long batch = api.newBatch("Mending");
       Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
-      byte[] bytes = Files.readAllBytes(photograph);
-      api.upload(batch, Map.of("trowel.jpg", bytes));
-      api.upload(batch, Map.of("trowel-too.jpg", bytes));
+      Path other = Photographs.demo("Spring tools", "secateurs-red.jpg");
+      api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
+      api.upload(batch, Map.of("secateurs.jpg", Files.readAllBytes(other)));
       api.post("/api/v1/batches/" + batch + "/cut", "");
       Api.await(Duration.ofSeconds(60), () -> api.count(batch, "to-check") == 2);
       id = api.pictures(batch).get(0).get("id").asLong();
@@ -233,7 +233,7 @@ class TouchUpToolsTest {
     hand.kept(1);
     hand.key("Control+Enter");
     assertThat(page.locator("[data-count=touch-up]")).hasText("1");
-    assertThat(page.getByText("trowel-too.jpg").first()).isVisible();
+    assertThat(page.getByText("secateurs.jpg").first()).isVisible();
   }
 
   private int cover(int[] place) throws Exception {
