@@ -1,8 +1,9 @@
 import { App } from 'ant-design-vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref, type Ref } from 'vue'
+import { computed, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { showPicture } from '../../api/queries'
+import { useCutBeside } from '../../api/useCutBeside'
 import type { DifferingRegion, Picture, Version, VersionComparison } from '../../api/types'
 
 /** The versions of a picture, what differs between two of them, and what can be done with that. */
@@ -70,24 +71,7 @@ export function useVersions(picture: Ref<Picture>, pair: Ref<[number, number] | 
       ),
     )
 
-  const cutting = ref('')
-  /** Cuts by one more method, beside what is there. */
-  async function cutBeside(method: string) {
-    cutting.value = method
-    try {
-      await need(
-        api.POST('/api/v1/pictures/{id}/versions', {
-          params: { path: { id: picture.value.id } },
-          body: { method },
-        }),
-      )
-      await client.invalidateQueries({ queryKey: ['versions', picture.value.id] })
-    } catch (error) {
-      void message.warning(sentenceOf(error), 6)
-    } finally {
-      cutting.value = ''
-    }
-  }
+  const { cutting, cutBeside } = useCutBeside(() => picture.value.id)
 
   return { cutBeside, cutting, versions, comparison, choose, take }
 }

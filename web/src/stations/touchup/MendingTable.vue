@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, need } from '../../api/client'
 import { onMended } from '../../api/mended'
-import { methodLabel, type Picture, type Version } from '../../api/types'
+import { methodLabel, type Picture } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
 import { useBench } from '../../shell/useBench'
 import { useHeld } from '../../shell/useHeld'
@@ -21,6 +19,7 @@ import ToolColumn from './ToolColumn.vue'
 import { useBenchFindings } from './useBenchFindings'
 import { useBenchKeys } from './useBenchKeys'
 import { useLooks } from './useLooks'
+import { useSources } from './useSources'
 import { useSpread } from './useSpread'
 import { useTable } from './useTable'
 
@@ -50,20 +49,7 @@ const grab = useHeld('v')
 const showAsked = () => props.picture.remark && view.showPart(props.picture.remark)
 watch(board, (now, before) => now && !before && showAsked())
 
-const { data: versions } = useQuery({
-  queryKey: computed(() => ['versions', props.picture.id, props.picture.revision]),
-  queryFn: async () =>
-    (await need(
-      api.GET('/api/v1/pictures/{id}/versions', { params: { path: { id: props.picture.id } } }),
-    )) as Version[],
-})
-const others = computed(() =>
-  (versions.value ?? [])
-    .filter((v) => v.id !== edits.baseVersionId.value)
-    .slice(-4)
-    .map((v) => ({ value: v.id, label: `${v.number} ${methodLabel(v.method)}` })),
-)
-watch(others, (now) => (table.version.value ??= now.at(-1)?.value ?? null))
+const sources = useSources(() => props.picture, table)
 
 const saving = computed(() =>
   edits.trouble.value !== ''
@@ -89,7 +75,7 @@ defineExpose({ saved: edits.saved })
             v-model:area="table.area.value"
             v-model:settings="table.settings"
             :tool="tool"
-            :versions="others"
+            :sources="sources"
             @use-area="table.apply"
             @drop-area="table.drawn.drop"
           />

@@ -5,12 +5,14 @@ import type { Area } from '../../api/types'
 import BarChoice from './BarChoice.vue'
 import BarSlider from './BarSlider.vue'
 import type { Settings, ToolName } from './tools/settings'
+import TakeBar from './TakeBar.vue'
 import type { BrushSettings } from './useBrush'
+import type { Sources } from './useSources'
 
 /** The chosen tool's few settings, in one row. */
 const props = defineProps<{
   tool: ToolName
-  versions: { value: number; label: string }[]
+  sources: Sources
 }>()
 const settings = defineModel<Settings>('settings', { required: true })
 const brush = defineModel<BrushSettings>('brush', { required: true })
@@ -84,18 +86,13 @@ const isBrush = computed(() => ['brush', 'strand', 'hint'].includes(props.tool))
       <span class="quiet small">drag a box around it; the subject inside is found</span>
     </template>
     <template v-else-if="tool === 'take'">
-      <BarChoice
-        v-if="versions.length > 0"
-        :model-value="String(version)"
-        label="Version"
-        :options="versions.map((v) => ({ value: String(v.value), label: v.label }))"
-        @update:model-value="(v: string) => (version = Number(v))"
+      <TakeBar
+        v-model:version="version"
+        :versions="sources.versions.value"
+        :methods="sources.methods.value"
+        :cutting="sources.cutting.value"
+        @also="sources.also"
       />
-      <span class="quiet small">{{
-        versions.length > 0
-          ? 'drag a box around what to take'
-          : 'there is no other version; recut it in Check'
-      }}</span>
     </template>
     <template v-else-if="tool === 'trace'">
       <BarSlider

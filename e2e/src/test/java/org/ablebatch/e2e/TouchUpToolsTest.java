@@ -47,7 +47,6 @@ class TouchUpToolsTest {
       Api.await(Duration.ofSeconds(60), () -> api.count(batch, "to-check") == 2);
       id = api.pictures(batch).get(0).get("id").asLong();
       sibling = api.pictures(batch).get(1).get("id").asLong();
-      api.post("/api/v1/pictures/" + id + "/versions", "{\"method\": \"busy\"}");
       api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
       page = browser.page();
       hand = new MendingHand(page, WIDTH, HEIGHT);
@@ -210,6 +209,9 @@ class TouchUpToolsTest {
     api.post("/api/v1/pictures/" + sibling + "/verdict", "{\"verdict\": \"touch-up\"}");
     assertThat(page.locator("[data-count=touch-up]")).hasText("2");
     hand.key("k");
+    page.getByLabel("Cut by another method, to take from").click();
+    page.locator(".ant-select-dropdown").getByText("Busy scene").click();
+    assertThat(page.locator(".bar [role=radio]").getByText("Busy scene")).isVisible();
     hand.drag(850, 480, 1560, 840);
     hand.kept(12);
     assertThat(page.locator(".edits li").first()).containsText("Taken from another version");

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { Select } from 'ant-design-vue'
+import BarChoice from './BarChoice.vue'
+
+/** From which version to take, or by which method to make one. */
+defineProps<{
+  versions: { value: number; label: string }[]
+  methods: readonly { value: string; label: string }[]
+  cutting: string
+}>()
+const version = defineModel<number | null>('version', { required: true })
+const emit = defineEmits<{ also: [method: string] }>()
+</script>
+
+<template>
+  <BarChoice
+    v-if="versions.length > 0"
+    :model-value="String(version)"
+    label="Version"
+    :options="versions.map((v) => ({ value: String(v.value), label: v.label }))"
+    @update:model-value="(v: string) => (version = Number(v))"
+  />
+  <Select
+    v-if="methods.length > 0"
+    class="also"
+    size="small"
+    aria-label="Cut by another method, to take from"
+    :value="undefined"
+    :placeholder="cutting ? 'Cutting' : versions.length > 0 ? 'also by…' : 'cut it by…'"
+    :loading="cutting !== ''"
+    :disabled="cutting !== ''"
+    :options="[...methods]"
+    :dropdown-match-select-width="false"
+    @change="(method) => emit('also', String(method))"
+  />
+  <span class="quiet small">{{
+    versions.length > 0 ? 'drag a box around what to take' : 'then drag a box around what to take'
+  }}</span>
+</template>
+
+<style scoped>
+.also {
+  width: 112px;
+  flex-shrink: 0;
+}
+</style>
