@@ -7,6 +7,9 @@ import type { Table } from './useTable'
 
 const MOST = 4
 
+const madeBy = ({ maker, method }: Version) =>
+  maker === 'hand' ? 'by hand' : maker === 'merged' ? 'merged' : methodLabel(method)
+
 /** What "Take from" may take from: other versions, and methods that have not cut the picture yet. */
 export function useSources(picture: () => Picture, table: Table) {
   const { data } = useQuery({
@@ -23,7 +26,7 @@ export function useSources(picture: () => Picture, table: Table) {
     all.value
       .filter((v) => v.id !== table.edits.baseVersionId.value)
       .slice(-MOST)
-      .map((v) => ({ value: v.id, label: `${v.number} ${methodLabel(v.method)}` })),
+      .map((v) => ({ value: v.id, label: `${v.number} ${madeBy(v)}` })),
   )
   watch(versions, (now) => (table.version.value ??= now.at(-1)?.value ?? null))
 
