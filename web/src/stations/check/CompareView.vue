@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Checkbox, CheckboxGroup, Select } from 'ant-design-vue'
+import { Checkbox, CheckboxGroup } from 'ant-design-vue'
 import { computed, ref, toRef, watch } from 'vue'
 import { METHODS, type DifferingRegion, type Picture } from '../../api/types'
+import AlsoBy from '../../shell/AlsoBy.vue'
 import BackdropBar from '../../stage/BackdropBar.vue'
 import { backdropOf } from '../../stage/backdrops'
 import { useView } from '../../stage/view'
@@ -107,16 +108,11 @@ useKeys({
       <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" :look="look" />
       <span class="quiet">Versions</span>
       <CheckboxGroup :value="shownIds" :options="choices" @change="setShown" />
-      <Select
-        size="small"
-        class="also"
-        aria-label="Cut by another method too"
-        :value="undefined"
-        :placeholder="cutting ? 'Cutting' : 'also by…'"
-        :loading="cutting !== ''"
-        :disabled="cutting !== ''"
-        :options="others"
-        @change="(method) => cutBeside(String(method))"
+      <AlsoBy
+        label="Cut by another method too"
+        :methods="others"
+        :cutting="cutting"
+        @also="(method) => void cutBeside(method)"
       />
       <Checkbox v-model:checked="outlined">Differences <kbd>D</kbd></Checkbox>
       <span class="quiet">{{ differing }}</span>
@@ -167,10 +163,6 @@ useKeys({
   padding: 8px 14px;
   border-bottom: 1px solid var(--line);
   font-size: 13px;
-}
-
-.also {
-  width: 104px;
 }
 
 .panes {

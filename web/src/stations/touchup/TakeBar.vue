@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Select } from 'ant-design-vue'
+import AlsoBy from '../../shell/AlsoBy.vue'
 import BarChoice from './BarChoice.vue'
 
 /** From which version to take, or by which method to make one. */
@@ -20,27 +20,15 @@ const emit = defineEmits<{ also: [method: string] }>()
     :options="versions.map((v) => ({ value: String(v.value), label: v.label }))"
     @update:model-value="(v: string) => (version = Number(v))"
   />
-  <Select
+  <AlsoBy
     v-if="methods.length > 0"
-    class="also"
-    size="small"
-    aria-label="Cut by another method, to take from"
-    :value="undefined"
-    :placeholder="cutting ? 'Cutting' : versions.length > 0 ? 'also by…' : 'cut it by…'"
-    :loading="cutting !== ''"
-    :disabled="cutting !== ''"
-    :options="[...methods]"
-    :dropdown-match-select-width="false"
-    @change="(method) => emit('also', String(method))"
+    label="Cut by another method, to take from"
+    :methods="methods"
+    :cutting="cutting"
+    :words="versions.length > 0 ? 'also by…' : 'cut it by…'"
+    @also="(method) => emit('also', method)"
   />
   <span class="quiet small">{{
     versions.length > 0 ? 'drag a box around what to take' : 'then drag a box around what to take'
   }}</span>
 </template>
-
-<style scoped>
-.also {
-  width: 112px;
-  flex-shrink: 0;
-}
-</style>
