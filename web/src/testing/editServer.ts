@@ -1,19 +1,13 @@
+import { vi } from 'vitest'
 import type { EditData, EditList } from '../api/types'
 
 /** A server that answers what a test tells it to, and remembers what it was asked. */
 export const calls: { what: string; body?: unknown; editId?: number; since?: string }[] = []
 export const script: { answers: (() => unknown)[] } = { answers: [] }
 
-export class Refused extends Error {
-  constructor(
-    sentence: string,
-    readonly status: number,
-    readonly field?: string,
-    readonly kind?: string,
-  ) {
-    super(sentence)
-  }
-}
+/** What the real client refuses with. */
+export const { Refused, sentenceOf } =
+  await vi.importActual<typeof import('../api/client')>('../api/client')
 
 interface Asked {
   body?: unknown
@@ -41,8 +35,6 @@ export const need = () =>
   Promise.resolve().then(
     () => script.answers.shift()?.() ?? { baseVersionId: 1, state: '', changed: null, edits: [] },
   )
-
-export const sentenceOf = (e: Error) => e.message
 
 /** The network is away, or the server is. */
 export const silence = (): never => {

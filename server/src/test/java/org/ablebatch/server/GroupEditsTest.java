@@ -92,6 +92,16 @@ class GroupEditsTest {
   }
 
   @Test
+  void theBenchNeedsNoDrawingToBeFinished() {
+    spread(0);
+
+    assertThat(api.verdict(pictures.get(2), "touch-up").status()).isEqualTo(200);
+
+    assertThat(rim(2)).as("on the bench, with the edges of its group").isZero();
+    assertThat(edits(2)).isEqualTo(1);
+  }
+
+  @Test
   void onlyAWholeOutlineGoesToOthers() {
     Answer brush =
         post(0, "{\"kind\": \"brush\", \"mode\": \"erase\", \"sizePx\": 9, \"points\": [5, 5]}");

@@ -59,12 +59,22 @@ public class VerdictService {
     PictureState next = stateFor(request.verdict());
     Photo photo = photoService.lock(photoId);
     requireUnchanged(photo, request.revision());
+    if (isNotTheLastWord(photo, next)) {
+      throw new Conflict(
+          "“%s” was mended and is being redrawn. Your verdict was not recorded; look again in a moment."
+              .formatted(photo.fileName()));
+    }
     if (photo.state() != next) {
       Verdict verdict = record(photo, next, request.remark());
       verdict.looked(request.lookedMillis());
       return changed(photo);
     }
     return photoService.view(photoId);
+  }
+
+  /** A checker passes what she saw; the bench and a reject need no drawing to be finished. */
+  private static boolean isNotTheLastWord(Photo photo, PictureState next) {
+    return next == PictureState.PASSED && photo.isBeingRedrawn();
   }
 
   private static void requireUnchanged(Photo photo, Long seenRevision) {
@@ -77,15 +87,10 @@ public class VerdictService {
     if (photo.currentVersionId() == null) {
       throw new Conflict("“" + photo.fileName() + "” has no cutout to judge yet.");
     }
-    if (photo.isBeingRedrawn()) {
-      throw new Conflict(
-          "“%s” was mended and is being redrawn. Your verdict was not recorded; look again in a moment."
-              .formatted(photo.fileName()));
-    }
   }
 
   private Verdict record(Photo photo, PictureState next, Remark remark) {
-    if (photo.hasPendingEdits()) {
+    if (photo.hasPendingEdits() && next != PictureState.IN_TOUCH_UP) {
       touchUp.renderPending(photo.id());
     }
     PictureState from = photo.state();
@@ -115,7 +120,8 @@ public class VerdictService {
     String together = UUID.randomUUID().toString();
     List<Long> judged = new ArrayList<>();
     for (Photo photo : photos.lockAll(batchId, revisions.keySet())) {
-      boolean asSeen = revisions.get(photo.id()) == photo.revision() && !photo.isBeingRedrawn();
+      boolean asSeen =
+          revisions.get(photo.id()) == photo.revision() && !isNotTheLastWord(photo, next);
       if (asSeen && photo.state() == PictureState.TO_CHECK && photo.currentVersionId() != null) {
         record(photo, next, null).giveTogether(together);
         judged.add(photo.id());
