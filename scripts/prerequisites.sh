@@ -31,4 +31,18 @@ require_packages() {
     fail "Installing ${missing[*]} failed"
 }
 
+# want_packages COMMAND:PACKAGE...   the same for packages that can be done without
+want_packages() {
+  local pair missing=()
+  for pair in "$@"; do
+    command -v "${pair%%:*}" >/dev/null 2>&1 || missing+=("${pair##*:}")
+  done
+  [ ${#missing[@]} -eq 0 ] && return 0
+  if [ "$(id -u)" -eq 0 ] && (require_packages "$@"); then
+    return 0
+  fi
+  say "Without ${missing[*]}, HEIC and AVIF pictures are refused: sudo apt-get install --no-install-recommends ${missing[*]}"
+}
+
 DATABASE_PACKAGES=(mariadbd:mariadb-server-core my_print_defaults:mariadb-client)
+PICTURE_PACKAGES=(heif-convert:libheif-examples)

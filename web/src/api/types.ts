@@ -127,8 +127,10 @@ export type EditData = Schemas['EditData']
 export type Area = { parts: AreaPart[]; inverted: boolean; featherPx: number }
 export type AreaPart = Required<Schemas['AreaPart']>
 export type EdgeSettings = Required<Schemas['EdgeSettings']>
-export type Edit = Omit<Sent<Schemas['Edit'], 'box' | 'problem'>, 'edit' | 'box'> & {
+export type Edit = Omit<Sent<Schemas['Edit'], 'box' | 'problem'>, 'edit' | 'box' | 'elsewhere'> & {
   edit: EditData
+  /** The other pictures of the group that have it too; null = none. */
+  elsewhere: Elsewhere | null
   box: SentBox | null
 }
 export type EditList = {
@@ -138,7 +140,7 @@ export type EditList = {
   edits: Edit[]
 }
 
-export type GroupReach = Required<Schemas['GroupReach']>
+export type Elsewhere = Required<Schemas['Elsewhere']>
 
 export type NamePart = Schemas['NamePart']
 export type Spec = Schemas['Spec']

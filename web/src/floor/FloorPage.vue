@@ -67,7 +67,8 @@ useKeys({ n: () => ask([]) })
     <main>
       <div class="head">
         <h1>The floor</h1>
-        <p class="quiet">
+        <p v-if="batches.isPending.value" class="quiet">Looking what stands here</p>
+        <p v-else class="quiet">
           {{ all.length === 1 ? '1 batch' : `${all.length} batches` }},
           {{ pictures.toLocaleString('en') }} pictures ·
           {{ waiting === 0 ? 'nothing needs a person' : `${waiting} need a person` }}
@@ -75,6 +76,9 @@ useKeys({ n: () => ask([]) })
         <Button type="primary" size="large" @click="ask([])">New batch <kbd>N</kbd></Button>
       </div>
       <p v-if="batches.error.value" class="problem">{{ sentenceOf(batches.error.value) }}</p>
+      <template v-if="batches.isPending.value">
+        <i v-for="k in 3" :key="k" class="coming" />
+      </template>
       <BatchRow
         v-for="batch in all"
         :key="batch.id"
@@ -133,6 +137,12 @@ main {
   align-items: baseline;
   gap: 14px;
   margin-bottom: 4px;
+}
+
+.coming {
+  height: 104px;
+  border-radius: 8px;
+  background: var(--line-soft);
 }
 
 .head h1 {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Input, Modal, Select } from 'ant-design-vue'
+import { Input, Modal } from 'ant-design-vue'
 import { computed, nextTick, ref, watch } from 'vue'
 import { api, need, sentenceOf } from '../api/client'
 import type { Batch, TicketFile } from '../api/types'
+import PickOne from '../shell/PickOne.vue'
 
 /** Asks what a new batch is called, and under which ticket it goes. */
 const open = defineModel<boolean>('open', { required: true })
@@ -94,12 +95,12 @@ async function ticket(): Promise<TicketFile | null> {
       @press-enter="create"
     />
     <label for="batch-ticket" class="second">Ticket</label>
-    <Select
+    <PickOne
       id="batch-ticket"
       :value="ticketOf"
       :options="options"
       class="wide"
-      aria-label="Ticket"
+      label="Ticket"
       @change="choose"
     />
     <input

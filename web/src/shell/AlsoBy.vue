@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Select } from 'ant-design-vue'
+import PickOne from './PickOne.vue'
 
 /** Cuts by one more method, beside what is there. */
 defineProps<{
@@ -13,10 +13,10 @@ const emit = defineEmits<{ also: [method: string] }>()
 </script>
 
 <template>
-  <Select
+  <PickOne
     class="also"
     size="small"
-    :aria-label="label"
+    :label="label"
     :value="undefined"
     :placeholder="cutting ? 'Cutting' : (words ?? 'also by…')"
     :loading="cutting !== ''"

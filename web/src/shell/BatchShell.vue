@@ -53,6 +53,8 @@ provideBench({
   loaded: computed(() => list.isSuccess.value),
 })
 
+const stationName = computed(() => STATIONS.find((s) => s.name === route.name)?.label ?? '')
+
 function go(index: number) {
   const station = STATIONS[index]
   if (station) void router.push({ name: station.name, params: { id: batchId.value } })
@@ -70,6 +72,7 @@ useKeys({
 <template>
   <div v-if="batch.data.value" class="shell" :class="{ folded: ticketFolded, over: isOver }">
     <header>
+      <h1 class="heard">{{ stationName }}, {{ batch.data.value.name }}</h1>
       <HouseMark :title="batch.data.value.name" sub="Quillmoor Garden Works" />
       <LineNav :batch="batch.data.value" />
       <div class="right small quiet">
@@ -87,7 +90,13 @@ useKeys({
     </RouterView>
     <KeySheet v-model:open="keysShown" />
   </div>
-  <main v-else-if="batch.error.value" class="sorry">
+  <div v-else-if="!batch.error.value" class="shell" aria-busy="true">
+    <header><HouseMark title="…" sub="Quillmoor Garden Works" /></header>
+    <main class="coming">
+      <i v-for="k in 3" :key="k" />
+    </main>
+  </div>
+  <main v-else class="sorry">
     <h1>{{ sentenceOf(batch.error.value) }}</h1>
     <RouterLink to="/">Back to the floor</RouterLink>
   </main>
@@ -135,6 +144,20 @@ header {
   background: rgb(227 237 234 / 82%);
   box-shadow: inset 0 0 0 3px var(--teal);
   pointer-events: none;
+}
+
+/* The frame of a station whose batch is not known yet. */
+.coming {
+  padding: 22px 28px;
+  display: grid;
+  align-content: start;
+  gap: 10px;
+}
+
+.coming i {
+  height: 92px;
+  border-radius: 8px;
+  background: var(--line-soft);
 }
 
 .folded :deep(.ticket) {

@@ -16,7 +16,7 @@ function bytes(n: number): string {
 
 <template>
   <section>
-    <h3>Picture</h3>
+    <h2>Picture</h2>
     <div class="name">{{ picture.fileName }}</div>
     <dl class="facts">
       <dt v-if="!brief">State</dt>

@@ -3,16 +3,16 @@
 </script>
 
 <template>
-  <main class="frame">
-    <div class="left">
+  <div class="frame">
+    <main class="left">
       <div class="work"><slot /></div>
       <slot name="film" />
-    </div>
+    </main>
     <aside class="ticket" aria-label="Ticket">
       <slot name="ticket" />
       <div class="acts"><slot name="acts" /></div>
     </aside>
-  </main>
+  </div>
 </template>
 
 <style scoped>

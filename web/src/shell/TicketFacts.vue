@@ -12,7 +12,7 @@ function lookWords(batch: Batch): string {
 
 <template>
   <section>
-    <h3>Ticket</h3>
+    <h2>Ticket</h2>
     <dl class="facts top">
       <dt>Batch</dt>
       <dd>{{ batch.name }}</dd>

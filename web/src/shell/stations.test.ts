@@ -31,6 +31,7 @@ function batch(counts: Partial<Record<PictureState, number>>, queued = 0): Batch
     queued,
     confidences: [],
     medianConfidence: null,
+    trustedFrom: 51,
     samples: [],
     deliveredFiles: 0,
     createdAt: '2026-03-02T09:00:00Z',

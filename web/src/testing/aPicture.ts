@@ -23,6 +23,7 @@ export function aPicture(change: Partial<Picture>): Picture {
       bits: 8,
       hasPlace: false,
       transparent: false,
+      picturesInFile: 1,
       blurred: false,
       duplicateOf: null,
       wholeWidth: 1600,

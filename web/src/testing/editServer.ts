@@ -63,5 +63,6 @@ export const list = (...ids: number[]): EditList => ({
     undone: false,
     box: null,
     problem: null,
+    elsewhere: null,
   })),
 })

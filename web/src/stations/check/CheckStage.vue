@@ -10,6 +10,7 @@ import { useHeld } from '../../shell/useHeld'
 import { useKeys } from '../../shell/useKeys'
 import FindingMarkers from '../../stage/FindingMarkers.vue'
 import { isSerious } from '../../stage/serious'
+import { drawStandIn } from '../../stage/standIn'
 import { bitmapSource, type LoupeSource } from '../../stage/loupe'
 import LoupeStrip from '../../stage/LoupeStrip.vue'
 import { useStagePictures } from './useStagePictures'
@@ -19,11 +20,13 @@ const props = defineProps<{ picture: Picture; look: string | null }>()
 const backdrop = defineModel<string>('backdrop', { required: true })
 /** Index of the finding that is looked at. */
 const chosen = defineModel<number | null>('chosen', { required: true })
+/** All findings are drawn, or the worst. */
+const allDrawn = defineModel<boolean>('allDrawn', { required: true })
 const emit = defineEmits<{ painted: [] }>()
 
 const CLICK_PX = 4
 const view = useView()
-const { cutout, original, problem } = useStagePictures(() => props.picture, view)
+const { cutout, original, standIn, problem } = useStagePictures(() => props.picture, view)
 const held = useHeld(' ')
 const wipe = ref(false)
 /** Share of the stage's picture that shows the original, from the left. */
@@ -43,6 +46,7 @@ const onStage = computed(() => backdropOf(backdrop.value, props.picture.tellTale
 const painter = computed(() => {
   const front = held.value ? null : cutout.value
   const back = original.value
+  const small = standIn.value
   const on = held.value ? '#8e8e8c' : onStage.value
   const share = wipe.value ? wipeAt.value : 0
   const { width, height } = props.picture
@@ -53,6 +57,7 @@ const painter = computed(() => {
     context.imageSmoothingQuality = 'high'
     const shown = front ?? back
     if (shown) context.drawImage(shown, v.x, v.y, width * v.scale, height * v.scale)
+    else drawStandIn(context, v, { width, height }, small)
     if (front && back && share > 0) {
       const at = share * width * v.scale
       context.save()
@@ -130,6 +135,7 @@ useKeys({
   },
   n: () => walk(1),
   'Shift+n': () => walk(-1),
+  'Shift+a': () => (allDrawn.value = !allDrawn.value),
   w: () => (wipe.value = !wipe.value),
   '-': () => (wipeAt.value = Math.max(0, wipeAt.value - 0.05)),
   '=': () => (wipeAt.value = Math.min(1, wipeAt.value + 0.05)),
@@ -160,6 +166,7 @@ const percent = computed(() => Math.round(view.scale * window.devicePixelRatio *
         :findings="picture.findings"
         :view="view"
         :chosen="chosen"
+        :all="allDrawn"
         @choose="chosen = $event"
       />
       <p v-if="problem" class="over problem">{{ problem }}</p>

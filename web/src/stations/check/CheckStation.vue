@@ -11,10 +11,12 @@ import TicketFacts from '../../shell/TicketFacts.vue'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
 import { imageAt } from '../../stage/images'
+import CheckActs from './CheckActs.vue'
 import CheckStage from './CheckStage.vue'
 import CompareView from './CompareView.vue'
 import ContactSheet from './ContactSheet.vue'
 import FindingList from './FindingList.vue'
+import LastSaid from './LastSaid.vue'
 import QualityPage from './QualityPage.vue'
 import RecutDialog from './RecutDialog.vue'
 import RemarkDialog from './RemarkDialog.vue'
@@ -30,12 +32,12 @@ const router = useRouter()
 const backdrop = useLocalStorage('check-backdrop', '#8e8e8c')
 const recutAsked = ref(false)
 const remarkAsked = ref(false)
-const sheet = ref(false)
-const comparing = ref(false)
-const quality = ref(false)
+/** What the work area shows. */
+const view = ref<'stage' | 'sheet' | 'compare' | 'quality'>('stage')
 /** What the contact sheet would pass. */
 const sheetChoice = shallowRef<{ some: Picture[]; words: string }>({ some: [], words: '' })
 const chosen = ref<number | null>(null)
+const allDrawn = ref(false)
 
 const { current: sampling, recorded, inSample, ...sampled } = useSampling(batchId, pictures)
 const samplingAsked = ref(false)
@@ -74,7 +76,7 @@ watch(
 const chosenFinding = computed(() =>
   chosen.value === null ? null : (shown.value?.findings[chosen.value] ?? null),
 )
-const { judge, takeBack, passMany, recut, canTakeBack, painted, readyId, busy } = useJudging({
+const { judge, takeBack, passMany, recut, canTakeBack, painted, readyId, busy, word } = useJudging({
   batchId,
   shown,
   queue,
@@ -85,7 +87,14 @@ const look = computed(() => {
   const css = batch.value?.look.backdrop ?? ''
   return css.startsWith('#') ? css : null
 })
-watch(selectedId, () => (chosen.value = null), { flush: 'sync' })
+watch(
+  selectedId,
+  () => {
+    chosen.value = null
+    allDrawn.value = false
+  },
+  { flush: 'sync' },
+)
 
 /** The next two are decoded while somebody looks at this one. */
 watch(
@@ -100,7 +109,7 @@ watch(
 )
 
 function openOne(id: number) {
-  sheet.value = false
+  view.value = 'stage'
   selectedId.value = id
 }
 
@@ -108,32 +117,34 @@ function dress() {
   void router.push({ name: 'dress', params: { id: batchId.value } })
 }
 
-/** The stage is not what is shown. */
-const elsewhere = computed(() => sheet.value || comparing.value || quality.value)
+/** From the stage to something else and back, with the same key. */
+const toggle = (other: typeof view.value) => (event: KeyboardEvent) => {
+  if (event.repeat) return
+  if (view.value === other) view.value = 'stage'
+  else if (view.value === 'stage') view.value = other
+}
 
 /** Keys for the one picture on the stage; a key that is held down is no verdict. */
 const onStage = (act: () => void) => (event: KeyboardEvent) => {
-  if (!elsewhere.value && !event.repeat && shown.value) act()
+  if (view.value === 'stage' && !event.repeat && shown.value) act()
 }
 
 useKeys({
   Enter: (event) => {
-    if (event.repeat || comparing.value || quality.value) return
-    if (sheet.value) void passMany(sheetChoice.value.some)
-    else judge('pass')
+    if (event.repeat) return
+    if (view.value === 'sheet') void passMany(sheetChoice.value.some)
+    else if (view.value === 'stage') judge('pass')
   },
-  Escape: () => (sheet.value = quality.value = false),
-  q: (event) => {
-    if (!event.repeat && !comparing.value && !sheet.value) quality.value = !quality.value
+  Escape: () => {
+    if (view.value !== 'compare') view.value = 'stage'
   },
+  q: toggle('quality'),
   t: onStage(() => judge('touch-up')),
   'Shift+t': onStage(() => (remarkAsked.value = true)),
   x: onStage(() => judge('reject')),
   r: onStage(() => (recutAsked.value = true)),
-  m: onStage(() => (comparing.value = true)),
-  c: (event) => {
-    if (!event.repeat && !comparing.value && !quality.value) sheet.value = !sheet.value
-  },
+  m: onStage(() => (view.value = 'compare')),
+  c: toggle('sheet'),
   i: () => (samplingAsked.value = !sampling.value),
   'Ctrl+z': () => void takeBack(),
 })
@@ -142,27 +153,28 @@ useKeys({
 <template>
   <StationFrame>
     <ContactSheet
-      v-if="sheet"
+      v-if="view === 'sheet'"
       v-model:backdrop="backdrop"
       :queue="queue"
       :look="look"
+      :trusted-from="batch?.trustedFrom ?? 100"
       class="whole"
       @choose="(some, words) => (sheetChoice = { some, words })"
       @open="openOne"
     />
     <QualityPage
-      v-else-if="quality && batch"
+      v-else-if="view === 'quality' && batch"
       :batch="batch"
       :pictures="pictures"
       :recorded="recorded"
     />
     <CompareView
-      v-else-if="comparing && shown"
+      v-else-if="view === 'compare' && shown"
       :key="shown.id"
       v-model:backdrop="backdrop"
       :picture="shown"
       :look="look"
-      @close="comparing = false"
+      @close="view = 'stage'"
     />
     <div v-else class="check" :data-ready="readyId">
       <RiskQueue
@@ -175,6 +187,7 @@ useKeys({
         v-if="shown"
         v-model:backdrop="backdrop"
         v-model:chosen="chosen"
+        v-model:all-drawn="allDrawn"
         :picture="shown"
         :look="look"
         @painted="painted"
@@ -196,49 +209,39 @@ useKeys({
         @pass-others="passMany(others)"
         @end="sampled.end"
       />
-      <PictureFacts v-if="shown && !sheet && !quality" :picture="shown" brief />
+      <PictureFacts
+        v-if="shown && (view === 'stage' || view === 'compare')"
+        :picture="shown"
+        brief
+      />
       <FindingList
-        v-if="shown && !sheet && !quality"
+        v-if="shown && (view === 'stage' || view === 'compare')"
         :picture="shown"
         :chosen="chosen"
+        :all-drawn="allDrawn"
         @choose="chosen = $event"
+        @draw-all="allDrawn = $event"
       />
       <TicketFacts v-if="batch" :batch="batch" />
     </template>
     <template #acts>
-      <template v-if="shown && !elsewhere">
-        <Button type="primary" @click="judge('pass')">Pass <kbd>Enter</kbd></Button>
-        <div class="two">
-          <Button @click="judge('touch-up')">Touch-up <kbd>T</kbd></Button>
-          <Button @click="recutAsked = true">Recut… <kbd>R</kbd></Button>
-          <Button @click="comparing = true">Compare <kbd>M</kbd></Button>
-          <Button danger @click="judge('reject')">Reject <kbd>X</kbd></Button>
-          <Button :disabled="!canTakeBack" @click="takeBack"> Undo <kbd>Ctrl Z</kbd> </Button>
-          <Button v-if="queue.length > 1" @click="sheet = true">Sheet <kbd>C</kbd></Button>
-          <Button v-if="queue.length > 1" :disabled="!!sampling" @click="samplingAsked = true">
-            Sample… <kbd>I</kbd>
-          </Button>
-          <Button @click="quality = true">Quality <kbd>Q</kbd></Button>
-        </div>
-      </template>
-      <Button v-if="comparing && !sheet" @click="comparing = false">
-        Back to the picture <kbd>M</kbd>
-      </Button>
-      <Button v-if="quality" @click="quality = false">Back to the pictures <kbd>Q</kbd></Button>
-      <template v-if="sheet">
-        <Button
-          type="primary"
-          :disabled="sheetChoice.some.length === 0"
-          :loading="busy"
-          @click="passMany(sheetChoice.some)"
-        >
-          {{ sheetChoice.words }} <kbd>Enter</kbd>
-        </Button>
-        <div class="two">
-          <Button @click="sheet = false">One by one <kbd>C</kbd></Button>
-          <Button :disabled="!canTakeBack" @click="takeBack">Undo <kbd>Ctrl Z</kbd></Button>
-        </div>
-      </template>
+      <div aria-live="polite"><LastSaid v-if="word" :word="word" /></div>
+      <CheckActs
+        v-if="shown || view !== 'stage'"
+        :view="view"
+        :can-take-back="canTakeBack"
+        :many="queue.length > 1"
+        :sampling="!!sampling"
+        :sheet-words="sheetChoice.words"
+        :sheet-count="sheetChoice.some.length"
+        :busy="busy"
+        @judge="judge($event)"
+        @recut="recutAsked = true"
+        @sample="samplingAsked = true"
+        @take-back="takeBack"
+        @pass-sheet="passMany(sheetChoice.some)"
+        @show="view = $event"
+      />
       <Button v-if="loaded && queue.length === 0" @click="dress">Dress what is passed →</Button>
     </template>
   </StationFrame>
@@ -267,11 +270,5 @@ useKeys({
   place-content: center;
   gap: 4px;
   text-align: center;
-}
-
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
 }
 </style>

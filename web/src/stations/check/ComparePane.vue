@@ -7,6 +7,7 @@ import { methodLabel, type DifferingRegion, type Picture, type Version } from '.
 import { fillFor } from '../../stage/backdrops'
 import { imageAt } from '../../stage/images'
 import PictureStage from '../../stage/PictureStage.vue'
+import { drawStandIn } from '../../stage/standIn'
 import type { View } from '../../stage/view'
 
 /** One version beside others, all moved together. */
@@ -61,6 +62,7 @@ const painter = computed(() => {
     context.fillRect(0, 0, context.canvas.width, context.canvas.height)
     context.imageSmoothingEnabled = v.scale < 4
     if (shown) context.drawImage(shown, v.x, v.y, width * v.scale, height * v.scale)
+    else drawStandIn(context, v, { width, height })
   }
 })
 

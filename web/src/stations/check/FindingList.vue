@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Picture } from '../../api/types'
+import { DRAWN } from '../../stage/markers'
 import { isSerious } from '../../stage/serious'
 
 /** What is suspected, the worst first; a press shows the place. */
-const props = defineProps<{ picture: Picture; chosen: number | null }>()
-const emit = defineEmits<{ choose: [index: number] }>()
+const props = defineProps<{ picture: Picture; chosen: number | null; allDrawn: boolean }>()
+const emit = defineEmits<{ choose: [index: number]; drawAll: [all: boolean] }>()
 const faintToo = ref(false)
 watch(
   () => props.picture.id,
@@ -21,9 +22,13 @@ const faint = computed(() => props.picture.findings.length - serious.value)
 
 <template>
   <section>
-    <h3>
+    <h2>
       Findings <template v-if="serious">· <kbd>N</kbd> walks</template>
-    </h3>
+    </h2>
+    <button v-if="serious > DRAWN" class="more quiet" @click="emit('drawAll', !allDrawn)">
+      {{ allDrawn ? `all ${serious} are drawn` : `the worst ${DRAWN} of ${serious} are drawn` }}
+      <kbd>Shift A</kbd>
+    </button>
     <p v-if="picture.redrawing" class="quiet">It was mended, and the result is being drawn.</p>
     <p v-else-if="!picture.inspected" class="quiet">This cutout is being looked over.</p>
     <p v-else-if="serious === 0" class="quiet">Nothing that should worry you.</p>

@@ -71,7 +71,7 @@ const record = computed(() => `/api/v1/batches/${props.batch.id}/sampling/record
 <template>
   <div class="quality">
     <section class="wide">
-      <h3>Confidence</h3>
+      <h2>Confidence</h2>
       <div class="bands" role="img" aria-label="Cutouts by confidence">
         <div v-for="band in bands" :key="band.label" class="band">
           <span class="num">{{ band.count || '' }}</span>
@@ -81,7 +81,7 @@ const record = computed(() => `/api/v1/batches/${props.batch.id}/sampling/record
       </div>
     </section>
     <section>
-      <h3>Findings by kind</h3>
+      <h2>Findings by kind</h2>
       <p v-if="kinds.length === 0" class="quiet">Nothing that should worry you was found.</p>
       <div v-for="k in kinds" :key="k.kind" class="line">
         <span>{{ k.label }}</span>
@@ -91,7 +91,7 @@ const record = computed(() => `/api/v1/batches/${props.batch.id}/sampling/record
       </div>
     </section>
     <section>
-      <h3>Verdicts</h3>
+      <h2>Verdicts</h2>
       <dl class="facts">
         <dt>First sight</dt>
         <dd>{{ right }}</dd>

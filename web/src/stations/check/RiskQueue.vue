@@ -47,7 +47,7 @@ useKeys({
 </script>
 
 <template>
-  <aside class="queue" aria-label="To check">
+  <section class="queue" aria-label="To check">
     <div class="top">
       <b>{{ queue.length.toLocaleString('en') }} to check</b>
       <span class="small quiet">
@@ -74,7 +74,7 @@ useKeys({
         </button>
       </div>
     </div>
-  </aside>
+  </section>
 </template>
 
 <style scoped>

@@ -12,7 +12,7 @@ const share = computed(() => `${(100 * props.sampling.judged) / props.sampling.s
 
 <template>
   <section class="sample" :class="sampling.verdict" data-sample>
-    <h3>Sample</h3>
+    <h2>Sample</h2>
     <p v-if="sampling.verdict === 'open'">
       <b class="num">{{ sampling.judged }}</b> of
       <b class="num">{{ sampling.sampleSize }}</b> judged,

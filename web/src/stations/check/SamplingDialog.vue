@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Modal, Radio, RadioGroup, Select } from 'ant-design-vue'
+import { Modal, Radio, RadioGroup } from 'ant-design-vue'
 import { useLocalStorage } from '@vueuse/core'
 import { ref, watch } from 'vue'
 import type { Sampling } from '../../api/types'
+import PickOne from '../../shell/PickOne.vue'
 
 /** Which sample decides about the batch; what it asks for is said before it is drawn. */
 const props = defineProps<{
@@ -42,10 +43,10 @@ function draw() {
     <dl class="facts wide">
       <dt>Tolerable</dt>
       <dd>
-        <Select
+        <PickOne
           v-model:value="limit"
           size="small"
-          aria-label="Quality limit"
+          label="Quality limit"
           :options="LIMITS.map((value) => ({ value, label: `${value} % faulty` }))"
         />
       </dd>

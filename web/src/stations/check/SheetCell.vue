@@ -5,7 +5,13 @@ import { backdropOf } from '../../stage/backdrops'
 import { headline } from './findings'
 
 /** One cutout on a contact sheet. */
-defineProps<{ picture: Picture; backdrop: string; leftOut: boolean }>()
+defineProps<{
+  picture: Picture
+  backdrop: string
+  leftOut: boolean
+  /** The sieve's confidence, where this one is below it. */
+  below: number | null
+}>()
 </script>
 
 <template>
@@ -25,7 +31,9 @@ defineProps<{ picture: Picture; backdrop: string; leftOut: boolean }>()
     </span>
     <span class="words small">
       <span class="num">{{ picture.confidence }}</span>
-      <span class="cut quiet">{{ leftOut ? 'stays here' : headline(picture) }}</span>
+      <span class="cut quiet">{{
+        !leftOut ? headline(picture) : below === null ? 'stays here' : `below ${below}`
+      }}</span>
     </span>
   </button>
 </template>

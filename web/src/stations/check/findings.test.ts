@@ -39,12 +39,11 @@ test('kinds are counted once a picture, without faint ones', () => {
   ])
 })
 
-test('the sheet is sieved by confidence, kind, group and method', () => {
+test('the sheet is sieved by kind, group and method', () => {
   const all = [gap, note, both]
-  const sieve = { atLeast: 0, kind: null, group: null, method: null }
+  const sieve = { kind: null, group: null, method: null }
   const ids = (change: object) => sieved(all, { ...sieve, ...change }).map((p) => p.id)
   expect(ids({})).toEqual([1, 2, 3])
-  expect(ids({ atLeast: 60 })).toEqual([2, 3])
   expect(ids({ kind: 'gap' })).toEqual([1, 3])
   expect(ids({ kind: 'none' })).toEqual([2])
   expect(ids({ group: 'A' })).toEqual([1])

@@ -25,7 +25,6 @@ export function kindsIn(pictures: Picture[]): { kind: string; label: string; cou
 
 /** Which pictures a contact sheet shows. */
 export interface SheetSieve {
-  atLeast: number
   /** A kind of finding, `none` for pictures without a serious one, or null for all. */
   kind: string | null
   group: string | null
@@ -36,7 +35,6 @@ export function sieved(pictures: Picture[], sieve: SheetSieve): Picture[] {
   return pictures.filter((p) => {
     const serious = p.findings.filter(isSerious)
     return (
-      (p.confidence ?? 0) >= sieve.atLeast &&
       (sieve.kind === null ||
         (sieve.kind === 'none'
           ? serious.length === 0

@@ -1,10 +1,10 @@
-import { App } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { showPicture } from '../../api/queries'
 import type { Finding, Picture, Verdict } from '../../api/types'
 import { remarkWith } from './remark'
+import { useLastWord } from './useLastWord'
 import { useLooked } from './useLooked'
 import { useTogether } from './useTogether'
 import { useVerdicts } from './useVerdicts'
@@ -21,10 +21,10 @@ interface Stand {
 
 /** Everything that a checker can say of one picture or of many, and the way back. */
 export function useJudging({ batchId, shown, queue, selectedId, finding }: Stand) {
-  const { message } = App.useApp()
   const client = useQueryClient()
-  const verdicts = useVerdicts()
-  const together = useTogether(() => batchId.value)
+  const { word, say } = useLastWord()
+  const verdicts = useVerdicts(say)
+  const together = useTogether(() => batchId.value, say)
   const { painted, looked, readyId } = useLooked(() => selectedId.value)
   /** What Ctrl Z takes back next. */
   const lastWas = ref<'one' | 'many'>('one')
@@ -34,10 +34,7 @@ export function useJudging({ batchId, shown, queue, selectedId, finding }: Stand
     if (!picture || picture.state === 'cutting') return
     const lookedMillis = looked(picture.id)
     if (lookedMillis === null) {
-      void message.info({
-        key: 'too-quick',
-        content: `“${picture.fileName}” has only just appeared; nothing was recorded for it`,
-      })
+      say({ sentence: `“${picture.fileName}” has only just appeared; nothing was recorded for it` })
       return
     }
     const i = queue.value.findIndex((p) => p.id === picture.id)
@@ -77,7 +74,7 @@ export function useJudging({ batchId, shown, queue, selectedId, finding }: Stand
       )
       showPicture(client, answer as Picture)
     } catch (error) {
-      void message.warning(sentenceOf(error))
+      say({ sentence: sentenceOf(error), trouble: true })
     }
   }
 
@@ -85,5 +82,15 @@ export function useJudging({ batchId, shown, queue, selectedId, finding }: Stand
     () => verdicts.given.value.length > 0 || together.given.value.length > 0,
   )
 
-  return { judge, takeBack, passMany, recut, canTakeBack, painted, readyId, busy: together.busy }
+  return {
+    judge,
+    takeBack,
+    passMany,
+    recut,
+    canTakeBack,
+    painted,
+    readyId,
+    busy: together.busy,
+    word,
+  }
 }

@@ -15,6 +15,8 @@ const STRETCH = 1.15
 export function useStagePictures(picture: () => Picture, view: View) {
   const cutout = shallowRef<ImageBitmap | null>(null)
   const original = shallowRef<ImageBitmap | null>(null)
+  /** Small, and nearly always here already: what stands on the stage until the picture is there. */
+  const standIn = shallowRef<ImageBitmap | null>(null)
   const problem = ref('')
 
   watch(
@@ -24,7 +26,14 @@ export function useStagePictures(picture: () => Picture, view: View) {
       if (before === undefined || before[0] !== id) view.setPicture(wanted)
       cutout.value = null
       original.value = null
+      standIn.value = null
       problem.value = ''
+      imageAt(addressOf.cutoutThumbnail(wanted)).then(
+        (small) => {
+          if (picture().id === id && picture().versionId === version) standIn.value = small
+        },
+        () => undefined,
+      )
       try {
         const [front, back] = await Promise.all([
           version === null ? null : imageAt(addressOf.cutoutPreview(wanted)),
@@ -62,5 +71,5 @@ export function useStagePictures(picture: () => Picture, view: View) {
     }
   })
 
-  return { cutout, original, problem }
+  return { cutout, original, standIn, problem }
 }

@@ -1,15 +1,12 @@
-import { App, Button } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
-import { h, ref } from 'vue'
+import { ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
 import type { Picture } from '../../api/types'
-
-const SHOWN_SECONDS = 12
+import type { Say } from './useLastWord'
 
 /** Passes many pictures at once, and takes all of that back. */
-export function useTogether(batchId: () => number) {
-  const { message } = App.useApp()
+export function useTogether(batchId: () => number, say: Say) {
   const client = useQueryClient()
   const busy = ref(false)
   const given = ref<string[]>([])
@@ -35,22 +32,14 @@ export function useTogether(batchId: () => number) {
       const together = answer.together ?? ''
       given.value.push(together)
       const left = answer.leftAlone ?? 0
-      void message.success({
-        key: together,
-        duration: SHOWN_SECONDS,
-        content: () =>
-          h('span', [
-            `${(answer.done ?? 0).toLocaleString('en')} passed`,
-            left ? `; ${left} had changed meanwhile and were left alone ` : ' ',
-            h(
-              Button,
-              { type: 'link', size: 'small', onClick: () => void takeBack(together) },
-              () => 'Take all of them back',
-            ),
-          ]),
+      say({
+        sentence:
+          `${(answer.done ?? 0).toLocaleString('en')} passed together` +
+          (left ? `; ${left} had changed meanwhile and were left alone` : ''),
+        back: { label: 'Take all of them back', go: () => void takeBack(together) },
       })
     } catch (error) {
-      void message.warning(sentenceOf(error), 6)
+      say({ sentence: sentenceOf(error), trouble: true })
     } finally {
       busy.value = false
       refresh()
@@ -60,7 +49,6 @@ export function useTogether(batchId: () => number) {
   async function takeBack(together = given.value.at(-1)) {
     if (together === undefined) return
     given.value = given.value.filter((one) => one !== together)
-    message.destroy(together)
     try {
       const answer = await need(
         api.DELETE('/api/v1/batches/{batchId}/verdicts/{together}', {
@@ -68,12 +56,13 @@ export function useTogether(batchId: () => number) {
         }),
       )
       const left = answer.leftAlone ?? 0
-      void message.info(
-        `${answer.done} wait to be checked again` +
+      say({
+        sentence:
+          `${answer.done} wait to be checked again` +
           (left ? `; ${left} had moved on and stay where they are` : ''),
-      )
+      })
     } catch (error) {
-      void message.warning(sentenceOf(error), 6)
+      say({ sentence: sentenceOf(error), trouble: true })
     } finally {
       refresh()
     }

@@ -128,7 +128,7 @@ useKeys({
   <StationFrame>
     <div v-if="guiding && selected" class="guiding">
       <div class="head">
-        <h1 class="cut">{{ selected.fileName }}</h1>
+        <h2 class="title cut">{{ selected.fileName }}</h2>
         <p class="quiet">
           Drag a box round what to keep. Press a number’s box to leave that subject out, or to take
           it in.

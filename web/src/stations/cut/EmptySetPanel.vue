@@ -71,7 +71,7 @@ function chosen(event: Event) {
     <input
       ref="chooser"
       type="file"
-      accept="image/*"
+      accept="image/*,.heic,.heif,.avif"
       hidden
       aria-label="Empty-set photograph"
       @change="chosen"

@@ -67,7 +67,7 @@ async function retryAll() {
 <template>
   <section v-if="pictures.length > 0" class="panel failed" aria-label="Could not be cut">
     <header>
-      <h3>Could not be cut</h3>
+      <h2>Could not be cut</h2>
       <Button v-if="pictures.length > 1" size="small" @click="retryAll">
         Cut all {{ pictures.length.toLocaleString('en') }} again
       </Button>

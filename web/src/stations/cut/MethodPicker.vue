@@ -11,7 +11,7 @@ const rules = computed(() => Object.entries(props.batch.methodRules))
 <template>
   <section aria-label="Method">
     <div class="head">
-      <h1>Method</h1>
+      <h2 class="title">Method</h2>
       <p class="quiet">for the pictures that are not cut yet</p>
       <span v-for="[group, method] in rules" :key="group" class="rule">
         {{ group }}: <b>{{ methodLabel(method) }}</b>

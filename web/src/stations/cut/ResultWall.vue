@@ -24,7 +24,7 @@ function open(picture: Picture) {
 <template>
   <section v-if="newest.length > 0">
     <div class="head">
-      <h1>Newest cutouts</h1>
+      <h2 class="title">Newest cutouts</h2>
       <p class="quiet">press one to open it in Check</p>
     </div>
     <div class="wall">

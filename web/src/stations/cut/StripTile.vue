@@ -28,9 +28,9 @@ const effort = computed(() => {
     class="tile"
     :class="{ on: chosen, failed: cell?.state === 'failed', now: cell?.state === 'cutting' }"
     :style="{ background: cell?.tellTale ?? undefined }"
-    :aria-label="`${picture.fileName} by ${methodLabel(method)}`"
     :title="cell?.reason ?? undefined"
   >
+    <span class="heard">{{ picture.fileName }} by {{ methodLabel(method) }}: </span>
     <template v-if="cell && cell.versionId !== null">
       <img :src="addressOf.cellPreview(picture.id, cell.versionId)" alt="" />
       <span class="tag num">
@@ -38,7 +38,10 @@ const effort = computed(() => {
         <small>{{ effort }}</small>
       </span>
     </template>
-    <span v-else class="words">{{ words }}</span>
+    <template v-else>
+      <img class="soon" :src="addressOf.thumbnail(picture)" alt="" />
+      <span class="words">{{ words }}</span>
+    </template>
   </button>
 </template>
 
@@ -68,6 +71,10 @@ img {
   display: block;
 }
 
+.soon {
+  opacity: 0.35;
+}
+
 .tag {
   position: absolute;
   left: 6px;
@@ -91,7 +98,11 @@ small {
 }
 
 .words {
-  display: inline-block;
+  position: absolute;
+  left: 50%;
+  top: 50%;
+  max-width: calc(100% - 12px);
+  transform: translate(-50%, -50%);
   padding: 4px 10px;
   border-radius: 4px;
   background: var(--panel);

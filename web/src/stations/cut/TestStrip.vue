@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { Button, Select } from 'ant-design-vue'
+import { Button } from 'ant-design-vue'
 import { computed, ref, toRef } from 'vue'
 import { addressOf } from '../../api/addresses'
 import { METHODS, methodLabel, type Batch, type Picture } from '../../api/types'
 import StripTile from './StripTile.vue'
 import { useStripLayout } from './useStripLayout'
+import PickOne from '../../shell/PickOne.vue'
 
 /** A few pictures by a few methods; a press on a column or a cell chooses. */
 const props = defineProps<{ batch: Batch; pictures: Picture[]; selected: Picture | undefined }>()
@@ -53,7 +54,7 @@ defineExpose({ begin: strip.begin })
 <template>
   <section aria-label="Test strip" :class="{ laid: rows.length > 0 }">
     <div class="head">
-      <h1>Test strip</h1>
+      <h2 class="title">Test strip</h2>
       <p v-if="rows.length === 0" class="quiet">
         a few pictures by a few methods, before the whole batch is cut
       </p>
@@ -62,13 +63,13 @@ defineExpose({ begin: strip.begin })
         tell-tale colour
       </p>
       <span class="rest" />
-      <Select
+      <PickOne
         v-if="rows.length > 0 && more.length > 0"
         :value="undefined"
         :options="more"
         size="small"
         placeholder="One method more"
-        aria-label="One method more"
+        label="One method more"
         class="more"
         @change="(method) => strip.addMethod(String(method))"
       />
@@ -83,7 +84,7 @@ defineExpose({ begin: strip.begin })
     <table v-if="rows.length > 0">
       <thead>
         <tr>
-          <th />
+          <th><span class="heard">Picture</span></th>
           <th v-for="method in methods" :key="method">
             <button
               class="column"

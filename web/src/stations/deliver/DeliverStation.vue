@@ -138,7 +138,7 @@ useKeys({ Enter: () => void make() })
   <StationFrame>
     <div class="deliver">
       <div class="head">
-        <h1>What will be made</h1>
+        <h2 class="title">What will be made</h2>
         <p class="quiet">
           {{ ready.length.toLocaleString('en') }} passed pictures × {{ specs.length }} specs =
           <span class="num">{{ (preflight?.files ?? 0).toLocaleString('en') }}</span> files

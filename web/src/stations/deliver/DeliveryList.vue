@@ -20,7 +20,7 @@ function at(d: Delivery): string {
 
 <template>
   <section v-if="deliveries.length > 0">
-    <h3>Deliveries</h3>
+    <h2>Deliveries</h2>
     <div
       v-for="d in deliveries"
       :key="d.id"
@@ -53,7 +53,7 @@ function at(d: Delivery): string {
   gap: 6px;
 }
 
-h3 {
+h2 {
   margin-bottom: 6px;
 }
 

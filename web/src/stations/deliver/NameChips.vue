@@ -25,7 +25,7 @@ const labelOf = (part: NamePart) => NAME_PARTS.find((p) => p.part === part.part)
 
 <template>
   <section>
-    <h3>File names</h3>
+    <h2>File names</h2>
     <div class="now">
       <span v-for="(part, i) in parts" :key="i" class="chip">
         <Input
@@ -67,7 +67,7 @@ const labelOf = (part: NamePart) => NAME_PARTS.find((p) => p.part === part.part)
   background: var(--panel);
   border: 1px solid var(--line);
   border-radius: 4px;
-  padding: 1px 2px 1px 7px;
+  padding: 0 0 0 7px;
 }
 
 .text {
@@ -80,18 +80,21 @@ const labelOf = (part: NamePart) => NAME_PARTS.find((p) => p.part === part.part)
   background: none;
   color: var(--quiet);
   cursor: pointer;
+  min-width: 24px;
+  min-height: 24px;
   padding: 0 4px;
 }
 
 .add {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 10px;
+  gap: 0 10px;
 }
 
 .add button {
   border: 0;
   background: none;
+  min-height: 24px;
   padding: 0;
   font: 13px/20px var(--text);
   color: var(--teal);

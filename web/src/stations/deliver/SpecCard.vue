@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { addressOf } from '../../api/addresses'
 import type { Look, Picture } from '../../api/types'
+import DressedPicture from '../../shell/DressedPicture.vue'
 import { backdropOf, sizeWords, type Draft } from './specs'
 
 /** A spec as a card, with one picture of the batch as it will come out, in true proportion. */
@@ -17,19 +17,6 @@ const shown = computed(() => {
   }
 })
 const backdrop = computed(() => backdropOf(props.spec, props.look))
-const address = computed(() =>
-  props.picture
-    ? addressOf.dressed(
-        props.picture,
-        {
-          backdrop: backdrop.value,
-          marginPercent: props.spec.marginPercent ?? props.look.marginPercent,
-        },
-        shown.value.width * 2,
-        shown.value.height * 2,
-      )
-    : undefined,
-)
 const words = computed(() => {
   const own = props.spec.backdrop === null ? 'the look’s backdrop' : props.spec.backdrop
   return backdrop.value !== (props.spec.backdrop ?? props.look.backdrop) ? 'white' : own
@@ -39,12 +26,14 @@ const words = computed(() => {
 <template>
   <article class="card panel" :data-spec="spec.name">
     <div class="frame">
-      <img
-        v-if="address"
-        :src="address"
+      <DressedPicture
+        v-if="picture"
+        :picture="picture"
+        :look="{ backdrop, marginPercent: spec.marginPercent ?? look.marginPercent }"
+        :width="shown.width * 2"
+        :height="shown.height * 2"
         :alt="`${spec.name}, an example`"
         :style="{ width: `${shown.width}px`, height: `${shown.height}px` }"
-        :class="{ checker: backdrop === 'transparent' }"
       />
     </div>
     <b>{{ spec.name }}</b>

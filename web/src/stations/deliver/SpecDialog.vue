@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Input, InputNumber, Modal, Select } from 'ant-design-vue'
+import { Input, InputNumber, Modal } from 'ant-design-vue'
 import { computed, reactive, watch } from 'vue'
 import { SHELF, sizeWords, type Draft } from './specs'
+import PickOne from '../../shell/PickOne.vue'
 
 /** One spec: from the shelf, or by hand. */
 const open = defineModel<boolean>('open', { required: true })
@@ -72,7 +73,7 @@ function keep() {
       </span>
       <label>Format</label>
       <span class="pair">
-        <Select v-model:value="form.format" :options="FORMATS" aria-label="Format" class="w" />
+        <PickOne v-model:value="form.format" :options="FORMATS" label="Format" class="w" />
         <template v-if="form.format !== 'PNG'">
           quality
           <InputNumber v-model:value="form.quality" :min="1" :max="100" aria-label="Quality" />
@@ -80,12 +81,7 @@ function keep() {
       </span>
       <label>Backdrop</label>
       <span class="pair">
-        <Select
-          v-model:value="backdropKind"
-          :options="BACKDROPS"
-          aria-label="Backdrop"
-          class="w2"
-        />
+        <PickOne v-model:value="backdropKind" :options="BACKDROPS" label="Backdrop" class="w2" />
         <input v-if="backdropKind === 'colour'" v-model="colour" type="color" aria-label="Colour" />
       </span>
       <label>Margin</label>

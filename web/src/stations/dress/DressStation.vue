@@ -4,10 +4,10 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { addressOf } from '../../api/addresses'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
 import type { Look } from '../../api/types'
+import DressedPicture from '../../shell/DressedPicture.vue'
 import FilmStrip from '../../shell/FilmStrip.vue'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
@@ -70,7 +70,7 @@ function deliver() {
   <StationFrame>
     <div v-if="shown" class="dress">
       <nav class="parts" aria-label="Parts of the look">
-        <h3>Look, back to front</h3>
+        <h2>Look, back to front</h2>
         <button :class="{ on: part === 'backdrop' }" @click="part = 'backdrop'">
           <span>Backdrop</span><span class="num">{{ look.backdrop }}</span>
         </button>
@@ -80,11 +80,12 @@ function deliver() {
       </nav>
       <div class="middle">
         <div class="main">
-          <img
-            :src="addressOf.dressed(shown, settled, 640, 640)"
+          <DressedPicture
+            :picture="shown"
+            :look="settled"
+            :width="640"
+            :height="640"
             :alt="`${shown.fileName} under this look`"
-            :class="{ checker: settled.backdrop === 'transparent' }"
-            data-dressed
           />
         </div>
         <div v-if="others.length > 0" class="others">
@@ -94,10 +95,12 @@ function deliver() {
             :title="picture.fileName"
             @click="selectedId = picture.id"
           >
-            <img
-              :src="addressOf.dressed(picture, settled, 220, 220)"
+            <DressedPicture
+              :picture="picture"
+              :look="settled"
+              :width="220"
+              :height="220"
               :alt="picture.fileName"
-              :class="{ checker: settled.backdrop === 'transparent' }"
             />
           </button>
         </div>
@@ -112,7 +115,7 @@ function deliver() {
     </template>
     <template #ticket>
       <section v-if="part === 'backdrop'">
-        <h3>Backdrop</h3>
+        <h2>Backdrop</h2>
         <div class="grounds">
           <button
             v-for="g in GROUNDS"
@@ -136,7 +139,7 @@ function deliver() {
         </div>
       </section>
       <section v-else>
-        <h3>Subject</h3>
+        <h2>Subject</h2>
         <p class="small quiet">
           Fitted by what was measured of it, not by the photograph’s frame, and set in the middle.
         </p>

@@ -37,7 +37,7 @@ function picked(event: Event) {
     <input
       ref="picker"
       type="file"
-      accept="image/*,.tif,.tiff,.bmp"
+      accept="image/*,.heic,.heif,.avif,.tif,.tiff,.bmp"
       hidden
       aria-label="Photograph to swap in"
       @change="picked"

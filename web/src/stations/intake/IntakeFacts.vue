@@ -17,7 +17,7 @@ const twin = computed(() => props.pictures.find((p) => p.id === props.picture.in
 
 <template>
   <section>
-    <h3>As it came</h3>
+    <h2>As it came</h2>
     <dl class="facts top">
       <template v-if="picture.folder">
         <dt>Folder</dt>
@@ -25,6 +25,12 @@ const twin = computed(() => props.pictures.find((p) => p.id === props.picture.in
       </template>
       <dt>Profile</dt>
       <dd>{{ picture.intake.profile ?? 'none: taken as sRGB' }}</dd>
+      <template v-if="picture.intake.picturesInFile > 1">
+        <dt>In the file</dt>
+        <dd>
+          <span class="num">{{ picture.intake.picturesInFile }}</span> pictures; this is the first
+        </dd>
+      </template>
       <template v-if="picture.intake.crop">
         <dt>Whole</dt>
         <dd class="num">{{ picture.intake.wholeWidth }} × {{ picture.intake.wholeHeight }}</dd>

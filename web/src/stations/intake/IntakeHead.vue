@@ -21,7 +21,7 @@ defineExpose({ pick: () => picker.value?.click() })
 
 <template>
   <div class="head">
-    <h1>{{ title }}</h1>
+    <h2 class="title">{{ title }}</h2>
     <p class="quiet">{{ count }}</p>
     <span class="rest" />
     <Button v-if="hasPictures" @click="emit('sets')">Codes and groups <kbd>S</kbd></Button>
@@ -31,7 +31,7 @@ defineExpose({ pick: () => picker.value?.click() })
       ref="picker"
       type="file"
       multiple
-      accept="image/*,.tif,.tiff,.bmp,.zip"
+      accept="image/*,.heic,.heif,.avif,.tif,.tiff,.bmp,.zip"
       class="hidden"
       aria-label="Files to add"
       tabindex="-1"

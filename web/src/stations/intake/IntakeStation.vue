@@ -170,7 +170,9 @@ useKeys({
         @click="head?.pick()"
       >
         <b>Drop photographs, a folder or a ZIP here, or paste one.</b>
-        <span class="quiet">JPEG, PNG, WebP, TIFF, GIF and BMP. Originals are never changed.</span>
+        <span class="quiet"
+          >JPEG, PNG, WebP, HEIC, AVIF, TIFF, GIF and BMP. Originals are never changed.</span
+        >
       </button>
       <p v-else-if="loaded" class="none quiet">
         {{ removedShown ? 'Nothing has been taken out.' : 'No picture is like that.' }}
@@ -190,7 +192,7 @@ useKeys({
     <template #ticket>
       <TicketFacts v-if="batch" :batch="batch" />
       <section v-if="marked.size > 0">
-        <h3>Marked</h3>
+        <h2>Marked</h2>
         <b>{{ many }} pictures</b>
         <p class="small quiet">Esc unmarks. What is done below is done to all of them.</p>
       </section>

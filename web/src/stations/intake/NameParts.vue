@@ -22,13 +22,7 @@ function turn(index: number) {
   <div class="parts">
     <span class="small quiet">Press a part: code, group, or nothing</span>
     <div class="row">
-      <button
-        v-for="(part, i) in shown"
-        :key="i"
-        :class="part.role"
-        :aria-label="`${part.text}: ${part.role}`"
-        @click="turn(i)"
-      >
+      <button v-for="(part, i) in shown" :key="i" :class="part.role" @click="turn(i)">
         <span class="num">{{ part.text }}</span>
         <small>{{ part.role === 'nothing' ? 'not used' : part.role }}</small>
       </button>

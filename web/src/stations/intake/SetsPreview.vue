@@ -27,7 +27,7 @@ const many = (n: number, one: string, more: string) =>
       </span>
     </template>
   </p>
-  <div class="table">
+  <div class="table" role="region" aria-label="Examples" tabindex="0">
     <table>
       <thead>
         <tr>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Input, Select } from 'ant-design-vue'
+import { Input } from 'ant-design-vue'
 import { computed } from 'vue'
 import type { Picture } from '../../api/types'
 import { FLAGS, tallied, type Flag, type Sieve } from './report'
+import PickOne from '../../shell/PickOne.vue'
 
 /** What intake noticed, each with how many there are; a press shows only those. */
 const props = defineProps<{
@@ -89,25 +90,25 @@ function set(change: Partial<Sieve>) {
       Taken out <b class="num">{{ removed.toLocaleString('en') }}</b>
     </button>
     <span class="rest" />
-    <Select
+    <PickOne
       v-if="formats.length > 1"
       :value="sieve.format ?? undefined"
       :options="formats"
       allow-clear
       size="small"
       placeholder="Any format"
-      aria-label="Format"
+      label="Format"
       class="select"
       @change="(v) => set({ format: (v as string | undefined) ?? null })"
     />
-    <Select
+    <PickOne
       v-if="groups.length > 1"
       :value="sieve.group ?? undefined"
       :options="groups"
       allow-clear
       size="small"
       placeholder="Any group"
-      aria-label="Group"
+      label="Group"
       class="select"
       @change="(v) => set({ group: (v as string | undefined) ?? null })"
     />

@@ -20,12 +20,14 @@ describe('the intake report', () => {
       bits: 16,
       hasPlace: true,
       duplicateOf: 3,
+      picturesInFile: 12,
     }
     const ticket = { specs: [], look: LOOK, coded: true }
 
     expect(flagsOf(aPicture({ intake }), ticket)).toEqual([
       'blurred',
       'duplicate',
+      'several',
       'profile',
       'deep',
       'place',

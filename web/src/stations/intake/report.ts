@@ -6,6 +6,7 @@ export type Flag =
   | 'blurred'
   | 'duplicate'
   | 'transparent'
+  | 'several'
   | 'place'
   | 'profile'
   | 'deep'
@@ -33,12 +34,18 @@ export const FLAGS: { flag: Flag; label: string; onTile: string; hint: string }[
     hint: 'Its own transparency is kept',
   },
   {
+    flag: 'several',
+    label: 'Several in a file',
+    onTile: 'the first',
+    hint: 'The file holds several pictures or moves; the first one was taken',
+  },
+  {
     flag: 'profile',
     label: 'Other colour profile',
     onTile: '',
     hint: 'Converted to sRGB from the profile in the file',
   },
-  { flag: 'deep', label: '16 bit', onTile: '', hint: 'More than 8 bits a colour' },
+  { flag: 'deep', label: 'Over 8 bit', onTile: '', hint: 'More than 8 bits a colour' },
   {
     flag: 'place',
     label: 'Says where',
@@ -84,6 +91,7 @@ export function flagsOf(picture: Picture, ticket: Ticket): Flag[] {
     ['blurred', intake.blurred],
     ['duplicate', intake.duplicateOf !== null],
     ['transparent', intake.transparent],
+    ['several', intake.picturesInFile > 1],
     ['profile', !isPlainSrgb(intake.profile)],
     ['deep', intake.bits > 8],
     ['place', intake.hasPlace],

@@ -13,7 +13,7 @@ const about = computed(
 
 <template>
   <section v-if="remark" class="asked">
-    <h3>Asked for</h3>
+    <h2>Asked for</h2>
     <p>
       <b v-if="remark.text">{{ remark.text }}</b>
       <span v-if="about" class="quiet">{{ about }}</span>

@@ -18,7 +18,7 @@ const shown = () => props.words ?? `${value.value}`
 </script>
 
 <template>
-  <label class="setting">
+  <span class="setting">
     {{ label }}
     <Slider
       v-model:value="value"
@@ -29,9 +29,10 @@ const shown = () => props.words ?? `${value.value}`
       :tip-formatter="shown"
       :class="{ narrow }"
       class="slider"
+      :aria-label-for-handle="label"
     />
     <span class="num">{{ shown() }}</span>
-  </label>
+  </span>
 </template>
 
 <style scoped>

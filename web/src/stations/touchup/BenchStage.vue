@@ -18,6 +18,7 @@ const props = defineProps<{
   label: string
   findings?: Finding[]
   chosen?: number | null
+  allDrawn?: boolean
 }>()
 const stage = ref<InstanceType<typeof PictureStage> | null>(null)
 
@@ -78,6 +79,7 @@ defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
       :findings="findings"
       :view="table.view"
       :chosen="chosen ?? null"
+      :all="allDrawn ?? false"
       tool-below
     />
     <span class="label">{{ label }}</span>

@@ -26,7 +26,7 @@ const px = (v: number) => `${v} px`
 
 <template>
   <section class="edge-settings">
-    <h3>Edge, {{ inside ? 'only inside the shape' : 'the whole outline' }}</h3>
+    <h2>Edge, {{ inside ? 'only inside the shape' : 'the whole outline' }}</h2>
     <BarSlider
       v-model="edge.fitPx"
       label="Fit to picture"
@@ -109,6 +109,7 @@ const px = (v: number) => `${v} px`
 .edge-settings :deep(.setting) {
   display: grid;
   grid-template-columns: 104px minmax(0, 1fr) 50px;
+  min-height: 25px;
 }
 
 .edge-settings :deep(.slider) {

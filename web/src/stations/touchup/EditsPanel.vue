@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Edit } from '../../api/types'
 import { detailsOf, iconOf, titleOf } from './editWords'
 import ToolIcon from './ToolIcon.vue'
+import { elsewhereWords } from './useSpread'
 
 /** Every edit as one line, newest first: a look at the place, a switch, its order, and away with it. */
 const props = defineProps<{
@@ -12,19 +13,23 @@ const props = defineProps<{
   confidence: number | null
   /** Address of a small picture of an edit's place. */
   lookOf: (edit: Edit) => string | null
+  /** What is under way or went wrong with an edit, by its key. */
+  notes: Record<string, string>
 }>()
 const emit = defineEmits<{
   toggle: [edit: Edit, enabled: boolean]
   shift: [edit: Edit, by: number]
   remove: [edit: Edit]
   show: [edit: Edit]
+  /** Out of the other pictures that have it. */
+  takeBack: [edit: Edit]
 }>()
 const newestFirst = computed(() => [...props.edits].reverse())
 </script>
 
 <template>
   <section class="edits">
-    <h3>Edits, newest first</h3>
+    <h2>Edits, newest first</h2>
     <ul>
       <li
         v-for="(edit, k) in newestFirst"
@@ -44,6 +49,13 @@ const newestFirst = computed(() => [...props.edits].reverse())
           {{ titleOf(edit.edit) }}
           <small v-if="edit.problem" class="problem">{{ edit.problem }}</small>
           <small v-else class="num">{{ detailsOf(edit.edit) }}</small>
+          <small v-if="notes[edit.clientKey]" class="elsewhere">{{ notes[edit.clientKey] }}</small>
+          <small v-else-if="edit.elsewhere" class="elsewhere" data-elsewhere>
+            {{ elsewhereWords(edit.elsewhere) }}
+            <button v-if="edit.elsewhere.open > 0" @click.stop="emit('takeBack', edit)">
+              Take back there
+            </button>
+          </small>
         </span>
         <span class="acts">
           <button
@@ -157,6 +169,16 @@ small {
 
 small.problem {
   color: var(--brick);
+}
+
+.elsewhere button {
+  border: 0;
+  padding: 2px 0;
+  background: none;
+  font: inherit;
+  color: var(--teal);
+  text-decoration: underline;
+  cursor: pointer;
 }
 
 .acts {

@@ -101,8 +101,10 @@ defineExpose({ saved: edits.saved })
             :label="looks.resultLabel.value"
             :findings="found.findings.value"
             :chosen="found.chosen.value"
+            :all-drawn="found.allDrawn.value"
             data-stage="result"
-            :data-ready="table.ready.value"
+            :data-ready="table.drawnState.value !== ''"
+            :data-state="table.drawnState.value"
           >
             <span class="grounds">
               <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" />
@@ -126,7 +128,7 @@ defineExpose({ saved: edits.saved })
         :before="table.edge.before.value"
         @look="table.edge.look"
         @as-before="table.edge.asBefore"
-        @keep="table.edge.keep"
+        @keep="table.edge.keep()"
         @spread="spread.run"
       />
       <EditsPanel
@@ -134,6 +136,8 @@ defineExpose({ saved: edits.saved })
         :method="methodLabel(picture.method)"
         :confidence="picture.confidence"
         :look-of="table.lookOf"
+        :notes="spread.notes.value"
+        @take-back="spread.takeBack"
         @toggle="(edit, enabled) => edits.change(edit, { enabled })"
         @shift="edits.shift"
         @remove="edits.remove"

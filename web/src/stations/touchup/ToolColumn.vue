@@ -44,9 +44,9 @@ const emit = defineEmits<{ choose: [tool: ToolName, mode?: 'erase' | 'restore'] 
 </script>
 
 <template>
-  <aside class="tools" aria-label="Tools">
+  <section class="tools" aria-label="Tools">
     <template v-for="group in GROUPS" :key="group.name">
-      <h3>{{ group.name }}</h3>
+      <h2>{{ group.name }}</h2>
       <button
         v-for="entry in group.entries"
         :key="entry.label"
@@ -60,7 +60,7 @@ const emit = defineEmits<{ choose: [tool: ToolName, mode?: 'erase' | 'restore'] 
         <kbd>{{ entry.key }}</kbd>
       </button>
     </template>
-  </aside>
+  </section>
 </template>
 
 <style scoped>
@@ -75,7 +75,7 @@ const emit = defineEmits<{ choose: [tool: ToolName, mode?: 'erase' | 'restore'] 
   overflow: auto;
 }
 
-h3 {
+h2 {
   margin: 8px 0 2px 6px;
 }
 

@@ -7,13 +7,12 @@ import type { View } from '../../stage/view'
 
 const QUIET_MS = 900
 
-/** More would hide the picture that is to be mended. */
-const MOST = 6
-
 /** What is still suspected, looked for anew when the hand rests; walks from one to the next. */
 export function useBenchFindings(picture: Picture, state: Ref<string>, view: View) {
-  const findings = ref<Finding[]>(picture.findings.filter(isSerious).slice(0, MOST))
+  const findings = ref<Finding[]>(picture.findings.filter(isSerious))
   const chosen = ref<number | null>(null)
+  /** All are drawn, or the worst. */
+  const allDrawn = ref(false)
   let first = true
 
   watchDebounced(
@@ -29,7 +28,7 @@ export function useBenchFindings(picture: Picture, state: Ref<string>, view: Vie
         }),
       ).catch(() => null)
       if (!found) return
-      findings.value = (found as Finding[]).slice(0, MOST)
+      findings.value = found as Finding[]
       if (chosen.value !== null && chosen.value >= findings.value.length) chosen.value = null
     },
     { debounce: QUIET_MS },
@@ -48,5 +47,5 @@ export function useBenchFindings(picture: Picture, state: Ref<string>, view: Vie
     choose((from + by + count) % count)
   }
 
-  return { findings, chosen, choose, walk }
+  return { findings, chosen, allDrawn, choose, walk }
 }

@@ -71,6 +71,7 @@ export function useBenchKeys(
     '}': () => (brush.softness += 10),
     n: () => found.walk(1),
     'Shift+n': () => found.walk(-1),
+    'Shift+a': () => (found.allDrawn.value = !found.allDrawn.value),
     m: () => (matteOnly.value = !matteOnly.value),
     o: () => (loupe.value = !loupe.value),
     w: () => (sideBySide.value = !sideBySide.value),

@@ -14,17 +14,20 @@ export function useEdge(
   tool: Ref<ToolName>,
   trial: TrialLook,
   within: () => Area | null,
-  keepEdit: (edit: EditData) => void,
+  keepEdit: (edit: EditData, key?: string) => void,
 ) {
   const edge = ref({ ...NO_EDGE })
   const last = useLocalStorage<EdgeSettings>('last-edge', { ...NO_EDGE }, { mergeDefaults: true })
 
   const edit = (): EditData => ({ kind: 'edge', edge: { ...edge.value } })
 
-  function keep() {
+  /**
+   * @param key of the edit; left out = a new one
+   */
+  function keep(key?: string) {
     if (isNoEdge(edge.value)) return
     last.value = { ...edge.value }
-    keepEdit(edit())
+    keepEdit(edit(), key)
     edge.value = { ...NO_EDGE }
   }
 

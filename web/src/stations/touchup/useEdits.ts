@@ -133,6 +133,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
         undone: false,
         box: null,
         problem: null,
+        elsewhere: null,
       },
     ]
     enqueue(() => calls.add(clientKey, edit, baseVersionId.value ?? undefined), clientKey)

@@ -10,7 +10,11 @@ import {
   resultPainter,
   wipePainter,
 } from './board/painters'
+import type { TileBoard } from './board/TileBoard'
+import { useStandIns } from './useStandIns'
 import type { Table } from './useTable'
+
+const STAGE_GREY = '#8e8e8c'
 
 /** The ways in which the picture on the bench can be looked at. */
 export function useLooks(picture: Picture, table: Table) {
@@ -24,22 +28,35 @@ export function useLooks(picture: Picture, table: Table) {
   const held = useHeld(' ')
   const ground = computed(() => backdropOf(backdrop.value, picture.tellTale))
 
-  const nothing = (c: CanvasRenderingContext2D) =>
-    c.clearRect(0, 0, c.canvas.width, c.canvas.height)
-  const resultPaint = computed(() => {
-    if (!table.board.value) return nothing
-    if (held.value) return originalPainter(table.board.value)
-    if (matteOnly.value) return mattePainter(table.board.value)
+  const standIns = useStandIns(picture)
+
+  function painterNow(board: TileBoard) {
+    if (held.value) return originalPainter(board)
+    if (matteOnly.value) return mattePainter(board)
     return wipeAt.value === null
-      ? resultPainter(table.board.value, ground.value)
-      : wipePainter(table.board.value, ground.value, wipeAt.value)
+      ? resultPainter(board, ground.value)
+      : wipePainter(board, ground.value, wipeAt.value)
+  }
+
+  const resultPaint = computed(() => {
+    const soon = table.laid.value ? null : standIns.result(() => ground.value)
+    if (!table.board.value) return soon ?? standIns.result(() => ground.value)
+    const paint = painterNow(table.board.value)
+    return (...stage: Parameters<typeof paint>) => {
+      // Painting asks for the tiles, too.
+      paint(...stage)
+      soon?.(stage[0], stage[1])
+      table.noteDrawn()
+    }
   })
   const hatchPaint = computed(() =>
-    table.board.value ? hatchPainter(table.board.value, hatch.value / 100) : nothing,
+    table.board.value && table.laid.value
+      ? hatchPainter(table.board.value, hatch.value / 100)
+      : standIns.photograph(() => STAGE_GREY),
   )
   const resultLabel = computed(() => {
     if (table.problem.value) return table.problem.value
-    if (!table.board.value) return 'Laying the picture on the bench'
+    if (!table.laid.value) return 'Laying the picture on the bench'
     if (held.value) return 'Original'
     if (wipeAt.value !== null) return 'Photograph at the left, result at the right'
     return matteOnly.value ? 'Matte' : 'Result'

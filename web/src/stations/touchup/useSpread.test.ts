@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import { wordsOf } from './useSpread'
+import { elsewhereWords } from './useSpread'
 
 describe('how far the edge settings went', () => {
-  it('is said by place', () => {
-    expect(wordsOf({ onBench: 2, inCheck: 7 })).toBe('9 more pictures (2 on the bench, 7 in Check)')
-    expect(wordsOf({ onBench: 0, inCheck: 1 })).toBe('1 more picture (1 in Check)')
+  it('is said by number', () => {
+    expect(elsewhereWords({ open: 9, judged: 0 })).toBe('also in 9 other pictures')
+    expect(elsewhereWords({ open: 1, judged: 0 })).toBe('also in 1 other picture')
   })
 
-  it('is said when there was nobody', () => {
-    expect(wordsOf({ onBench: 0, inCheck: 0 })).toBe('no other picture')
+  it('says what was judged since and stays', () => {
+    expect(elsewhereWords({ open: 2, judged: 3 })).toBe('also in 5 other pictures; 3 judged since')
+    expect(elsewhereWords({ open: 0, judged: 1 })).toBe('also in 1 other picture, all judged since')
   })
 })

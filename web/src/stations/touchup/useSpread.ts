@@ -1,81 +1,61 @@
-import { App, Button } from 'ant-design-vue'
-import { computed, h, toRaw } from 'vue'
+import { computed, ref, toRaw } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
-import type { GroupReach, Picture } from '../../api/types'
+import type { Edit, Elsewhere, Picture } from '../../api/types'
 import { newKey } from './tools/hand'
 import type { Table } from './useTable'
 
 const REACHED = new Set(['in-touch-up', 'to-check'])
-const TAKE_BACK_SECONDS = 12
 
-/** How many pictures, and where. */
-export function wordsOf(reach: Pick<GroupReach, 'onBench' | 'inCheck'>): string {
-  const count = reach.onBench + reach.inCheck
-  if (count === 0) return 'no other picture'
-  const where = [
-    reach.onBench > 0 ? `${reach.onBench} on the bench` : '',
-    reach.inCheck > 0 ? `${reach.inCheck} in Check` : '',
-  ].filter((part) => part !== '')
-  return `${count} more ${count === 1 ? 'picture' : 'pictures'} (${where.join(', ')})`
+/** In how many other pictures an edit is. */
+export function elsewhereWords({ open, judged }: Elsewhere): string {
+  const all = open + judged
+  const stay = judged > 0 && open > 0 ? `; ${judged} judged since` : ''
+  return `also in ${all} other ${all === 1 ? 'picture' : 'pictures'}${judged === all ? ', all judged since' : stay}`
 }
 
 /**
  * The same edge settings for the rest of the group, on the bench and in Check; what was passed or
- * rejected stays as it was judged.
+ * rejected stays as it was judged. The edit's own line says how far it went, and takes it back.
  */
 export function useSpread(picture: Picture, all: () => Picture[], table: Table) {
-  const { message } = App.useApp()
   const others = computed(
     () =>
       all().filter((p) => p.id !== picture.id && p.group === picture.group && REACHED.has(p.state))
         .length,
   )
+  /** What is under way or went wrong with an edit, by its key. */
+  const notes = ref<Record<string, string>>({})
 
   async function run() {
     const edit = toRaw(table.edge.edit())
     const clientKey = newKey()
-    table.edge.keep()
-    void message.loading({ key: clientKey, duration: 0, content: 'On its way to the others' })
+    table.edge.keep(clientKey)
+    await carry(clientKey, 'on its way to the others', () =>
+      api.POST('/api/v1/pictures/{id}/group-edits', {
+        params: { path: { id: picture.id } },
+        body: { clientKey, edit },
+      }),
+    )
+  }
+
+  const takeBack = ({ clientKey }: Edit) =>
+    carry(clientKey, 'being taken back there', () =>
+      api.DELETE('/api/v1/pictures/{id}/group-edits/{clientKey}', {
+        params: { path: { id: picture.id, clientKey } },
+      }),
+    )
+
+  async function carry(key: string, words: string, call: () => Parameters<typeof need>[0]) {
+    notes.value = { ...notes.value, [key]: words }
     try {
-      const reach = (await need(
-        api.POST('/api/v1/pictures/{id}/group-edits', {
-          params: { path: { id: picture.id } },
-          body: { clientKey, edit },
-        }),
-      )) as GroupReach
-      say(reach)
+      await need(call())
+      notes.value = Object.fromEntries(Object.entries(notes.value).filter(([k]) => k !== key))
     } catch (error) {
-      message.destroy(clientKey)
-      void message.warning(`The others were not reached: ${sentenceOf(error)}`, 6)
+      notes.value = { ...notes.value, [key]: `the others were not reached: ${sentenceOf(error)}` }
     }
+    // One's own edit may still be on its way; then its answer comes first.
+    void table.edits.saved().then(table.edits.lookAgain)
   }
 
-  function say(reach: GroupReach) {
-    const left = reach.left > 0 ? `; ${reach.left} judged or being cut stay as they are` : ''
-    const key = reach.clientKey
-    void message.info({
-      key,
-      duration: TAKE_BACK_SECONDS,
-      content: () => [
-        `Kept for ${wordsOf(reach)}${left}. `,
-        h(Button, { size: 'small', onClick: () => void takeBack(key) }, () => 'Take back there'),
-      ],
-    })
-  }
-
-  async function takeBack(clientKey: string) {
-    message.destroy(clientKey)
-    try {
-      const reach = (await need(
-        api.DELETE('/api/v1/pictures/{id}/group-edits/{clientKey}', {
-          params: { path: { id: picture.id, clientKey } },
-        }),
-      )) as GroupReach
-      void message.info(`Taken back from ${wordsOf(reach)}`, 4)
-    } catch (error) {
-      void message.warning(sentenceOf(error), 6)
-    }
-  }
-
-  return { others, run }
+  return { others, notes, run, takeBack }
 }

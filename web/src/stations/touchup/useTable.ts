@@ -29,7 +29,10 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   const painted = ref(0)
   /** Where the pointer is, in pixels of the picture. */
   const pointed = shallowRef<Point | null>(null)
-  const ready = ref(false)
+  /** The state of which all that is seen is drawn; empty = something is still to come. */
+  const drawnState = ref('')
+  /** All that is seen has been there once. */
+  const laid = ref(false)
   const tool = ref<ToolName>('brush')
   const settings = useSettings()
   const brush = useBrush()
@@ -68,6 +71,11 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     edits.remove,
   )
 
+  function noteDrawn() {
+    drawnState.value = board.value?.complete ? board.value.state : ''
+    if (drawnState.value !== '') laid.value = true
+  }
+
   function redraw(part?: Box) {
     painted.value++
     show(part)
@@ -86,10 +94,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   function lay() {
     if (edits.baseVersionId.value === null) return
     const source = tilesOf(picture.id, edits.baseVersionId.value)
-    const come = (box?: Box) => {
-      ready.value = board.value?.complete ?? false
-      redraw(box)
-    }
+    const come = (box?: Box) => redraw(box)
     board.value = new TileBoard(picture, source, edits.state.value, come, edits.lookAgain)
     redraw()
   }
@@ -97,6 +102,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   function answered(list: EditList, edit: string) {
     board.value?.saved(edit)
     board.value?.changed(list.changed, list.state, edit)
+    noteDrawn()
     finish(edit)
     edge.lookAgain()
   }
@@ -193,7 +199,9 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     painted,
     pointed,
     pointAt: (at: Point) => (pointed.value = at),
-    ready,
+    drawnState,
+    laid,
+    noteDrawn,
     tool,
     settings,
     brush,

@@ -14,7 +14,7 @@ function percent(share: number): string {
 
 <template>
   <section>
-    <h3>Subjects</h3>
+    <h2>Subjects</h2>
     <p v-if="subjects.length === 0" class="small quiet">
       {{ boxes.length > 0 ? 'Cut again to see what the boxes hold.' : 'Nothing was found yet.' }}
     </p>
@@ -32,7 +32,7 @@ function percent(share: number): string {
       </li>
     </ul>
     <template v-if="boxes.length > 0">
-      <h3>Boxes</h3>
+      <h2>Boxes</h2>
       <ul>
         <li v-for="(box, index) in boxes" :key="index">
           <i class="swatch" />

@@ -4,6 +4,7 @@ import { addressOf } from '../../../api/addresses'
 import type { Picture, Subject } from '../../../api/types'
 import type { Box } from '../../../stage/box'
 import PictureStage, { type StagePointer } from '../../../stage/PictureStage.vue'
+import { drawStandIn } from '../../../stage/standIn'
 import { useView, type View } from '../../../stage/view'
 
 /**
@@ -62,6 +63,7 @@ const painter = (context: CanvasRenderingContext2D, v: View) => {
   const { width, height } = props.picture
   const place = [v.x, v.y, width * v.scale, height * v.scale] as const
   if (original.value) context.drawImage(original.value, ...place)
+  else drawStandIn(context, v, props.picture)
   if (cutout.value) {
     context.fillStyle = 'rgb(246 242 233 / 72%)'
     context.fillRect(...place)

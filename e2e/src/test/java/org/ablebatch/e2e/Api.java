@@ -21,7 +21,12 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The few calls that tests make beside the browser. */
 final class Api {
+  /** For what takes seconds on a quiet machine, and may take minutes on a busy one. */
+  static final Duration PATIENCE = Duration.ofMinutes(6);
+
   private static final String BOUNDARY = "----pictures";
+
+  private static final int LOOK_AGAIN_MS = 100;
 
   private final HttpClient client = HttpClient.newHttpClient();
   private final JsonMapper json = new JsonMapper();
@@ -40,11 +45,19 @@ final class Api {
   }
 
   JsonNode post(String path, String body) {
+    return withBody("POST", path, body);
+  }
+
+  JsonNode put(String path, String body) {
+    return withBody("PUT", path, body);
+  }
+
+  private JsonNode withBody(String method, String path, String body) {
     byte[] answer =
         send(
             HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
-                .POST(BodyPublishers.ofString(body))
+                .method(method, BodyPublishers.ofString(body))
                 .build());
     return json.readTree(answer);
   }
@@ -83,11 +96,11 @@ final class Api {
   }
 
   /** Waits for something that the application does by itself. */
-  static void await(Duration patience, BooleanSupplier holds) throws InterruptedException {
-    Instant end = Instant.now().plus(patience);
+  static void await(BooleanSupplier holds) throws InterruptedException {
+    Instant end = Instant.now().plus(PATIENCE);
     while (!holds.getAsBoolean()) {
-      assertThat(Instant.now()).as("still waiting after " + patience).isBefore(end);
-      Thread.sleep(200);
+      assertThat(Instant.now()).as("still waiting after " + PATIENCE).isBefore(end);
+      Thread.sleep(LOOK_AGAIN_MS);
     }
   }
 

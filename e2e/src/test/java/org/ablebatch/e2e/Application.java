@@ -2,7 +2,12 @@ package org.ablebatch.e2e;
 
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -10,23 +15,26 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 
 /** The application as a person starts it: by the start command, with a data folder and a port. */
 final class Application implements AutoCloseable {
   private static final Path START = Path.of("..", "start").toAbsolutePath().normalize();
-  private static final Duration PATIENCE = Duration.ofMinutes(4);
+  private static final String RUNS = "Able Batch is running";
 
   private final Process process;
   private final Path data;
   private final int port;
   private final Duration startedIn;
+  private final List<String> said;
 
-  private Application(Process process, Path data, int port, Duration startedIn) {
+  private Application(Process process, Path data, int port, Duration startedIn, List<String> said) {
     this.process = process;
     this.data = data;
     this.port = port;
     this.startedIn = startedIn;
+    this.said = said;
   }
 
   /** Starts on this data folder and returns when the start command says that it is running. */
@@ -39,16 +47,7 @@ final class Application implements AutoCloseable {
    */
   static Application start(Path data, Map<String, String> environment, String... options)
       throws IOException {
-    return start(freePort(), data, environment, options);
-  }
-
-  /** Once more where it stood before, after it was killed. */
-  Application again(String... options) throws IOException {
-    return start(port, data, Map.of(), options);
-  }
-
-  private static Application start(
-      int port, Path data, Map<String, String> environment, String... options) throws IOException {
+    int port = freePort();
     List<String> command = new ArrayList<>();
     command.addAll(
         List.of(START.toString(), "--port", String.valueOf(port), "--data", data.toString()));
@@ -57,18 +56,27 @@ final class Application implements AutoCloseable {
     ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
     builder.environment().putAll(environment);
     Process process = builder.start();
-    StringBuilder said = new StringBuilder();
+    List<String> said = new CopyOnWriteArrayList<>();
     BufferedReader lines = process.inputReader();
     for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-      said.append(line).append('\n');
-      if (line.startsWith("Able Batch is running")) {
-        return new Application(process, data, port, Duration.between(began, Instant.now()));
-      }
-      if (Duration.between(began, Instant.now()).compareTo(PATIENCE) > 0) {
-        break;
+      said.add(line);
+      if (line.startsWith(RUNS)) {
+        Thread ear = new Thread(() -> listen(lines, said));
+        ear.setDaemon(true);
+        ear.start();
+        Duration took = Duration.between(began, Instant.now());
+        return new Application(process, data, port, took, said);
       }
     }
-    throw new IllegalStateException("the application did not start:\n" + said);
+    throw new IllegalStateException("the application did not start: " + said);
+  }
+
+  private static void listen(BufferedReader lines, List<String> said) {
+    try {
+      lines.lines().forEach(said::add);
+    } catch (UncheckedIOException e) {
+      said.add("(the start command was killed)");
+    }
   }
 
   String address() {
@@ -79,31 +87,81 @@ final class Application implements AutoCloseable {
     return startedIn;
   }
 
-  /** Ends the application's own process at once, as a power cut would. */
-  void kill() throws IOException, InterruptedException {
-    long pid = Long.parseLong(Files.readString(data.resolve("able-batch.pid")).strip());
-    ProcessHandle.of(pid).orElseThrow().destroyForcibly();
-    awaitEnd();
+  /** Lines of the start command so far. */
+  List<String> said() {
+    return said;
+  }
+
+  /**
+   * Ends the application's own process at once; the start command starts it again when it is let,
+   * by {@link #comeBack()}.
+   */
+  void kill() throws IOException {
+    signal("STOP");
+    end(data.resolve("able-batch.pid"));
+  }
+
+  /** The start command sees what was killed and starts it again; returns when it answers. */
+  void comeBack() throws IOException, InterruptedException {
+    signal("CONT");
+    Api.await(this::answers);
+  }
+
+  private boolean answers() {
+    HttpRequest health = HttpRequest.newBuilder(URI.create(address() + "/actuator/health")).build();
+    try {
+      return HttpClient.newHttpClient().send(health, BodyHandlers.discarding()).statusCode() == 200;
+    } catch (IOException e) {
+      return false;
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** Ends the database at once; the start command has to start it again. */
-  void killDatabase() throws IOException, InterruptedException {
-    Path pidFile = data.resolve("database").resolve("mariadb.pid");
-    ProcessHandle server =
-        ProcessHandle.of(Long.parseLong(Files.readString(pidFile).strip())).orElseThrow();
-    server.destroyForcibly();
-    server.onExit().join();
+  void killDatabase() throws IOException {
+    end(data.resolve("database").resolve("mariadb.pid"));
+  }
+
+  /** Everything ends at once, the start command too. */
+  void cutPower() throws IOException {
+    signal("KILL");
+    killDatabase();
+    end(data.resolve("able-batch.pid"));
+  }
+
+  private void signal(String name) throws IOException {
+    try {
+      new ProcessBuilder("kill", "-" + name, String.valueOf(process.pid())).start().waitFor();
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static void end(Path pidFile) throws IOException {
+    String pid = Files.readString(pidFile).strip();
+    ProcessHandle.of(Long.parseLong(pid)).orElseThrow().destroyForcibly();
+    try {
+      Api.await(() -> isOver(pid));
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Gone, or only waiting for the start command to notice that it is over. */
+  private static boolean isOver(String pid) {
+    try {
+      return Files.readString(Path.of("/proc", pid, "stat")).contains(") Z ");
+    } catch (IOException e) {
+      return true;
+    }
   }
 
   /** Ends it as Ctrl+C does. */
   @Override
   public void close() throws InterruptedException {
     process.destroy();
-    awaitEnd();
-  }
-
-  private void awaitEnd() throws InterruptedException {
-    if (!process.waitFor(60, TimeUnit.SECONDS)) {
+    if (!process.waitFor(5, TimeUnit.MINUTES)) {
       process.destroyForcibly();
       throw new IllegalStateException("the start command did not end");
     }

@@ -2,80 +2,41 @@ package org.ablebatch.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
-/** Debian's Chromium, headless, with one page of a usual size. */
+/** The browser of one person: pages with a storage of their own. */
 final class Browser implements AutoCloseable {
-  private static final List<String> FLAGS =
-      List.of(
-          "--headless",
-          "--no-sandbox",
-          "--disable-gpu",
-          "--disable-quic",
-          "--no-first-run",
-          "--disable-background-networking",
-          "--disable-component-update",
-          "--disable-sync");
-
-  /** Cutting is part of many waits, on machines that may be slow. */
-  private static final double PATIENCE_MS = 60_000;
-
-  private final Playwright playwright;
+  private final BrowserContext context;
   private final Page page;
   private final List<String> errors = new ArrayList<>();
 
-  Browser() {
-    playwright = playwright();
-    page =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(FLAGS))
-            .newContext(
-                new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800))
-            .newPage();
+  Browser(Chromium chromium) {
+    this(chromium.context());
+  }
+
+  private Browser(BrowserContext context) {
+    this.context = context;
+    page = context.newPage();
     watch(page);
   }
 
   /**
-   * A browser that keeps what it stores when it ends.
+   * One that keeps what its pages store when it is killed.
    *
    * @param profile a folder of its own
    */
-  Browser(Path profile) {
-    playwright = playwright();
-    page =
-        playwright
-            .chromium()
-            .launchPersistentContext(
-                profile,
-                new BrowserType.LaunchPersistentContextOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(FLAGS)
-                    .setViewportSize(1280, 800))
-            .newPage();
-    watch(page);
-  }
-
-  private static Playwright playwright() {
-    return Playwright.create(
-        new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+  static Browser lasting(Chromium chromium, Path profile) {
+    return new Browser(chromium.lasting(profile));
   }
 
   private void watch(Page watched) {
-    watched.setDefaultTimeout(PATIENCE_MS);
-    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    watched.setDefaultTimeout(Chromium.PATIENCE_MS);
     watched.onPageError(errors::add);
   }
 
@@ -105,23 +66,27 @@ final class Browser implements AutoCloseable {
 
   /** One more page beside the first, with the same storage. */
   Page another() {
-    Page other = page.context().newPage();
+    Page other = context.newPage();
     watch(other);
     return other;
   }
 
-  /** Errors that scripts threw in the page so far. */
+  /** Errors that scripts threw in the pages so far. */
   List<String> errors() {
     return errors;
   }
 
-  /** Keeps what the page looks like when a test fails. */
+  /** Keeps what the pages look like. */
   void keepPicture(String name) {
-    page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target", name + ".png")));
+    List<Page> pages = context.pages();
+    for (int i = 0; i < pages.size(); i++) {
+      Path file = Path.of("target", "%s-%d.png".formatted(name, i + 1));
+      pages.get(i).screenshot(new Page.ScreenshotOptions().setPath(file));
+    }
   }
 
   @Override
   public void close() {
-    playwright.close();
+    context.close();
   }
 }

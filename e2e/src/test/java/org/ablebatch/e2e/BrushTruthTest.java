@@ -7,20 +7,19 @@ import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /**
  * What a stroke shows under the hand is what the server makes of it: random strokes on a real
  * photograph, the screen before the server has answered against the screen after.
  */
+@ExtendWith(OneForAll.class)
 class BrushTruthTest {
   private static final int STROKES = 16;
   private static final long SEED = 20261126;
@@ -60,52 +59,36 @@ class BrushTruthTest {
       }
       """;
 
-  @TempDir private Path data;
-
   private final Random random = new Random(SEED);
   private final List<Route> held = new CopyOnWriteArrayList<>();
-  private final AtomicInteger tiles = new AtomicInteger();
+  private Api api;
+  private long id;
   private Page page;
   private MendingHand hand;
 
   @Test
-  void theScreenShowsWhatTheServerWillMakeOfRandomStrokes() throws Exception {
-    try (Application application = Application.start(data, "--no-demo");
-        Browser browser = new Browser()) {
-      onTheBench(application, browser);
-      page.route(Pattern.compile(".*/edits\\?since=.*"), this::holdStroke);
-      page.onResponse(
-          response -> {
-            if (response.url().contains("/cutout/")) {
-              tiles.incrementAndGet();
-            }
-          });
+  void theScreenShowsWhatTheServerWillMakeOfRandomStrokes(Application application, Browser browser)
+      throws Exception {
+    onTheBench(application, browser);
+    page.route(Pattern.compile(".*/edits\\?since=.*"), this::holdStroke);
 
-      double reduced = 0;
-      double full = 0;
-      try {
-        for (int k = 0; k < STROKES / 2; k++) {
-          reduced = Math.max(reduced, strokeAndCompare(k).get(1));
-        }
-        page.keyboard().press("z");
-        hand.see();
-        page.waitForTimeout(500);
-        for (int k = STROKES / 2; k < STROKES; k++) {
-          full = Math.max(full, strokeAndCompare(k).get(0));
-        }
-      } catch (AssertionError | RuntimeException e) {
-        browser.keepPicture("brush-truth");
-        throw e;
-      }
-
-      System.out.printf(
-          "measured: stroke on the screen against the server’s: at 100 %% differs by %.0f of 255 at"
-              + " most; with the whole in view %.3f %% of pixels differ by more than 2%n",
-          full, 100 * reduced);
-      assertThat(full).isLessThanOrEqualTo(MOST_AT_FULL_SIZE);
-      assertThat(reduced).isLessThan(MOST_SHARE_REDUCED);
-      assertThat(browser.errors()).isEmpty();
+    double reduced = 0;
+    double full = 0;
+    for (int k = 0; k < STROKES / 2; k++) {
+      reduced = Math.max(reduced, strokeAndCompare(k).get(1));
     }
+    page.keyboard().press("z");
+    for (int k = STROKES / 2; k < STROKES; k++) {
+      full = Math.max(full, strokeAndCompare(k).get(0));
+    }
+
+    System.out.printf(
+        "measured: stroke on the screen against the server’s: at 100 %% differs by %.0f of 255 at"
+            + " most; with the whole in view %.3f %% of pixels differ by more than 2%n",
+        full, 100 * reduced);
+    assertThat(full).isLessThanOrEqualTo(MOST_AT_FULL_SIZE);
+    assertThat(reduced).isLessThan(MOST_SHARE_REDUCED);
+    assertThat(browser.errors()).isEmpty();
   }
 
   private void holdStroke(Route route) {
@@ -117,13 +100,13 @@ class BrushTruthTest {
   }
 
   private void onTheBench(Application application, Browser browser) throws Exception {
-    Api api = new Api(application.address());
+    api = new Api(application.address());
     long batch = api.newBatch("True strokes");
     Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
     api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
     api.post("/api/v1/batches/" + batch + "/cut", "");
-    Api.await(Duration.ofSeconds(60), () -> api.count(batch, "to-check") == 1);
-    long id = api.pictures(batch).get(0).get("id").asLong();
+    Api.await(() -> api.count(batch, "to-check") == 1);
+    id = api.pictures(batch).get(0).get("id").asLong();
     api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
     page = browser.page();
     hand = new MendingHand(page, 1600, 1200);
@@ -136,6 +119,7 @@ class BrushTruthTest {
    *     than 2
    */
   private List<Double> strokeAndCompare(int index) {
+    hand.seeAsOn(api, id);
     brush(10 + random.nextInt(60), random.nextInt(101), 20 + random.nextInt(81));
     page.keyboard().press(random.nextBoolean() ? "e" : "r");
     BoundingBox box = page.locator("[data-stage=result]").boundingBox();
@@ -151,17 +135,12 @@ class BrushTruthTest {
     page.mouse().up();
     page.mouse().move(5, 5);
     page.waitForCondition(() -> !held.isEmpty());
-    page.waitForTimeout(60);
+    hand.awaitPaint();
     page.evaluate(REMEMBER);
 
-    int before = tiles.get();
     held.remove(0).resume();
     hand.kept(index + 1);
-    int seen;
-    do {
-      seen = tiles.get();
-      page.waitForTimeout(250);
-    } while (tiles.get() == before || tiles.get() != seen);
+    hand.seeAsOn(api, id);
     @SuppressWarnings("unchecked")
     List<Number> compared = (List<Number>) page.evaluate(COMPARE);
     return compared.stream().map(Number::doubleValue).toList();

@@ -8,60 +8,57 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Map;
 import org.ablebatch.core.raster.Picture;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** On the Cut station: a subject switched off, a box drawn, an empty set attached. */
+@ExtendWith(OneForAll.class)
 class GuideTest {
   private static final int LEFT_POT = 230;
   private static final int RIGHT_POT = 660;
 
-  @TempDir private Path data;
   @TempDir private Path files;
 
   @Test
-  void subjectsBoxesAndTheEmptySet() throws Exception {
+  void subjectsBoxesAndTheEmptySet(Application application, Browser browser) throws Exception {
     Path bare = Files.write(files.resolve("bare-set.jpg"), Photographs.pair(false));
-    try (Application application = Application.start(data, "--no-demo");
-        Browser browser = new Browser()) {
-      Api api = new Api(application.address());
-      long batch = api.newBatch("Pairs");
-      api.upload(batch, Map.of("pair.jpg", Photographs.pair(true)));
-      Page page = browser.page();
-      page.navigate(application.address() + "/#/batches/" + batch + "/cut");
-      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Cut 1")).click();
-      Api.await(Duration.ofMinutes(2), () -> api.count(batch, "to-check") == 1);
-      long picture = api.pictures(batch).get(0).get("id").asLong();
+    Api api = new Api(application.address());
+    long batch = api.newBatch("Pairs");
+    api.upload(batch, Map.of("pair.jpg", Photographs.pair(true)));
+    Page page = browser.page();
+    page.navigate(application.address() + "/#/batches/" + batch + "/cut");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Cut 1")).click();
+    Api.await(() -> api.count(batch, "to-check") == 1);
+    long picture = api.pictures(batch).get(0).get("id").asLong();
 
-      page.locator(".film .tile").first().click();
-      page.keyboard().press("g");
-      page.getByLabel("Keep subject 2").click();
-      page.keyboard().press("Enter");
-      awaitVersion(api, picture, 2);
-      assertThat(alpha(api, picture, LEFT_POT)).isEqualTo(255);
-      assertThat(alpha(api, picture, RIGHT_POT)).isZero();
+    page.locator(".film .tile").first().click();
+    page.keyboard().press("g");
+    page.getByLabel("Keep subject 2").click();
+    page.keyboard().press("Enter");
+    awaitVersion(api, picture, 2);
+    assertThat(alpha(api, picture, LEFT_POT)).isEqualTo(255);
+    assertThat(alpha(api, picture, RIGHT_POT)).isZero();
 
-      drawBoxAroundTheRightPot(page);
-      page.keyboard().press("Enter");
-      awaitVersion(api, picture, 3);
-      assertThat(alpha(api, picture, LEFT_POT)).isZero();
-      assertThat(alpha(api, picture, RIGHT_POT)).isEqualTo(255);
-      assertThat(page.getByText("in the box drawn")).isVisible();
+    drawBoxAroundTheRightPot(page);
+    page.keyboard().press("Enter");
+    awaitVersion(api, picture, 3);
+    assertThat(alpha(api, picture, LEFT_POT)).isZero();
+    assertThat(alpha(api, picture, RIGHT_POT)).isEqualTo(255);
+    assertThat(page.getByText("in the box drawn")).isVisible();
 
-      page.keyboard().press("Escape");
-      page.getByLabel("Empty-set photograph").setInputFiles(bare);
-      assertThat(page.getByText("bare-set.jpg")).isVisible();
-      page.keyboard().press("g");
-      page.getByLabel("Take box 1 away").click();
-      page.keyboard().press("Enter");
-      awaitVersion(api, picture, 4);
-      assertThat(page.getByText("the photograph of the empty set")).isVisible();
-      assertThat(alpha(api, picture, LEFT_POT)).isEqualTo(255);
-      assertThat(browser.errors()).isEmpty();
-    }
+    page.keyboard().press("Escape");
+    page.getByLabel("Empty-set photograph").setInputFiles(bare);
+    assertThat(page.getByText("bare-set.jpg")).isVisible();
+    page.keyboard().press("g");
+    page.getByLabel("Take box 1 away").click();
+    page.keyboard().press("Enter");
+    awaitVersion(api, picture, 4);
+    assertThat(page.getByText("the photograph of the empty set")).isVisible();
+    assertThat(alpha(api, picture, LEFT_POT)).isEqualTo(255);
+    assertThat(browser.errors()).isEmpty();
   }
 
   private static void drawBoxAroundTheRightPot(Page page) {
@@ -76,9 +73,7 @@ class GuideTest {
   }
 
   private static void awaitVersion(Api api, long picture, int number) throws InterruptedException {
-    Api.await(
-        Duration.ofMinutes(1),
-        () -> api.get("/api/v1/pictures/" + picture).get("versionNumber").asInt() == number);
+    Api.await(() -> api.get("/api/v1/pictures/" + picture).get("versionNumber").asInt() == number);
   }
 
   private static int alpha(Api api, long picture, int x) {

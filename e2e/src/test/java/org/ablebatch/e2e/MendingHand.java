@@ -26,6 +26,20 @@ final class MendingHand {
     assertThat(page.locator("[data-stage=result][data-ready=true]")).isVisible();
   }
 
+  /** Waits until what is seen is drawn as the server has it now. */
+  void seeAsOn(Api api, long picture) {
+    awaitPaint();
+    String state = api.get("/api/v1/pictures/" + picture + "/edits").get("state").asString();
+    assertThat(page.locator("[data-stage=result]")).hasAttribute("data-state", state);
+    awaitPaint();
+  }
+
+  /** Waits until everything that was asked to be drawn until now is drawn. */
+  void awaitPaint() {
+    page.evaluate(
+        "() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
+  }
+
   void key(String key) {
     page.keyboard().press(key);
   }

@@ -6,19 +6,35 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /**
  * Strokes live through a lost network, a closed tab, a killed server, other people, and a recut.
  */
+@ExtendWith(OneForAll.class)
 class NothingLostTest {
   private static final double WIDTH = 1600;
   private static final double HEIGHT = 1200;
-  private static final Duration PATIENCE = Duration.ofSeconds(60);
+
+  /** How many unsent edits lie in the browser's store; what can be read there is on the disk. */
+  private static final String EDITS_ON_DISK =
+      """
+      () => new Promise((done) => {
+        const opening = indexedDB.open('able-batch-unsent')
+        opening.onsuccess = () => {
+          const db = opening.result
+          const count = db.transaction('edits').objectStore('edits').count()
+          count.onsuccess = () => {
+            db.close()
+            done(count.result)
+          }
+        }
+      })
+      """;
 
   @TempDir private Path data;
 
@@ -27,15 +43,14 @@ class NothingLostTest {
   private long id;
 
   @Test
-  void nothingThatWasMadeIsLost() throws Exception {
-    Application application = Application.start(data, "--no-demo");
-    try (Browser browser = new Browser()) {
+  void nothingThatWasMadeIsLost(Browser browser, Chromium chromium) throws Exception {
+    try (Application application = Application.start(data, "--no-demo")) {
       api = new Api(application.address());
       batch = api.newBatch("Nothing lost");
       Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
       api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
       api.post("/api/v1/batches/" + batch + "/cut", "");
-      Api.await(PATIENCE, () -> api.count(batch, "to-check") == 1);
+      Api.await(() -> api.count(batch, "to-check") == 1);
       id = api.pictures(batch).get(0).get("id").asLong();
       api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
       String address = application.address() + "/#/batches/" + batch + "/touch-up";
@@ -43,14 +58,14 @@ class NothingLostTest {
       theNetworkIsLostAndTheTabIsClosed(browser, address);
       twoPeopleMendTheSamePicture(browser, address);
       theServerIsKilled(browser, application, address);
-      application = application.again("--no-demo");
-      Api.await(PATIENCE, () -> edits() == 5);
-      theBrowserIsKilledInTheMiddleOfAStroke(address);
+      application.comeBack();
+      Api.await(() -> edits() == 5);
+      assertThat(application.said())
+          .anyMatch(line -> line.contains("is started again (1 of at most 3 times"));
+      theBrowserIsKilledInTheMiddleOfAStroke(chromium, address);
       thePictureIsCutAgainMeanwhile(browser, address);
       itIsCutAgainWhileTheWindowIsClosed(browser, address);
       assertThat(browser.errors()).isEmpty();
-    } finally {
-      application.close();
     }
   }
 
@@ -78,7 +93,7 @@ class NothingLostTest {
     Page one = open(browser, address);
     Page two = open(browser, address);
     new MendingHand(one, WIDTH, HEIGHT).drag(480, 430, 500, 430);
-    Api.await(PATIENCE, () -> edits() == 3);
+    Api.await(() -> edits() == 3);
     MendingHand second = new MendingHand(two, WIDTH, HEIGHT);
     second.kept(3);
     second.drag(600, 440, 620, 440);
@@ -97,23 +112,28 @@ class NothingLostTest {
   }
 
   /** Nothing of it had reached the server: the network was away too. */
-  private void theBrowserIsKilledInTheMiddleOfAStroke(String address) throws Exception {
+  private void theBrowserIsKilledInTheMiddleOfAStroke(Chromium chromium, String address)
+      throws Exception {
     Path profile = data.resolve("profile");
-    Browser killed = new Browser(profile);
-    killed.page().navigate(address);
-    MendingHand hand = new MendingHand(killed.page(), WIDTH, HEIGHT);
+    Browser killed = Browser.lasting(chromium, profile);
+    Page page = killed.page();
+    page.navigate(address);
+    MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
     hand.see();
-    killed.page().context().setOffline(true);
+    page.context().setOffline(true);
     hand.drag(1300, 640, 1330, 640);
     hand.press(1300, 700);
-    hand.moveTo(1320, 700, 3);
-    killed.page().waitForTimeout(600);
-    hand.moveTo(1330, 700, 3);
-    killed.page().waitForTimeout(100);
+    int[] step = {0};
+    // The hand goes on until the browser has put the half stroke on its disk.
+    Api.await(
+        () -> {
+          hand.moveTo(1300 + ++step[0] % 40, 700, 2);
+          return ((Number) page.evaluate(EDITS_ON_DISK)).intValue() == 2;
+        });
     Browser.kill(profile);
     assertThat(edits()).isEqualTo(5);
 
-    try (Browser again = new Browser(profile)) {
+    try (Browser again = Browser.lasting(chromium, profile)) {
       again.page().navigate(address);
       MendingHand later = new MendingHand(again.page(), WIDTH, HEIGHT);
       later.see();
@@ -160,7 +180,7 @@ class NothingLostTest {
   private void cutAgain(String method) throws Exception {
     api.post("/api/v1/pictures/" + id + "/touch-up/done", "");
     api.post("/api/v1/pictures/" + id + "/recut", "{\"method\": \"" + method + "\"}");
-    Api.await(PATIENCE, () -> api.count(batch, "to-check") == 1);
+    Api.await(() -> api.count(batch, "to-check") == 1);
     api.post("/api/v1/pictures/" + id + "/verdict", "{\"verdict\": \"touch-up\"}");
   }
 

@@ -2,6 +2,7 @@ package org.ablebatch.e2e;
 
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
+import java.awt.geom.Ellipse2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -12,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import javax.imageio.ImageIO;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
@@ -37,53 +39,49 @@ final class Photographs {
     }
   }
 
-  /** The same photograph with more pixels, smoothly. */
-  static byte[] enlarged(Path photograph, int megapixels) throws IOException {
-    Picture small = read(Files.readAllBytes(photograph));
-    double scale = Math.sqrt(megapixels * 1e6 / ((double) small.width() * small.height()));
-    int width = (int) Math.round(small.width() * scale);
-    int height = (int) Math.round(small.height() * scale);
-    BufferedImage from =
-        new BufferedImage(small.width(), small.height(), BufferedImage.TYPE_INT_RGB);
-    from.setRGB(0, 0, small.width(), small.height(), small.argb(), 0, small.width());
-    BufferedImage to = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+  /** The same photograph with more pixels, smoothly, and nothing outside of an ellipse in it. */
+  static byte[] enlargedOnNothing(Path photograph, int megapixels) throws IOException {
+    BufferedImage from = ImageIO.read(photograph.toFile());
+    double scale = Math.sqrt(megapixels * 1e6 / ((double) from.getWidth() * from.getHeight()));
+    int width = (int) Math.round(from.getWidth() * scale);
+    int height = (int) Math.round(from.getHeight() * scale);
+    BufferedImage to = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
     Graphics2D pen = to.createGraphics();
     pen.setRenderingHint(
         RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+    pen.setClip(new Ellipse2D.Double(width * 0.1, height * 0.1, width * 0.8, height * 0.8));
     pen.drawImage(from, 0, 0, width, height, null);
     pen.dispose();
     int[] argb = to.getRGB(0, 0, width, height, null, 0, width);
-    return PictureWriter.jpeg(new Picture(width, height, argb), 90);
+    return PictureWriter.quickPng(new Picture(width, height, argb));
   }
 
-  /**
-   * Made-up photographs of 2 megapixels: a coloured pot-like disc on pale paper, each different.
-   */
-  static Map<String, byte[]> pots(int count) {
+  /** Made-up photographs: a coloured pot-like disc on pale paper, each different. */
+  static Map<String, byte[]> pots(int count, int width) {
     Map<String, byte[]> files = new LinkedHashMap<>();
     for (int i = 0; i < count; i++) {
-      files.put("pot-%03d.jpg".formatted(i), pot(i, 1));
+      files.put("pot-%03d.jpg".formatted(i), pot(i, width));
     }
     return files;
   }
 
-  /** Writes such photographs, of a size that is chosen, one by one. */
-  static void writePots(Path folder, int count, int megapixels) throws IOException {
+  /** Writes such photographs one by one. */
+  static void writePots(Path folder, int count, int width) throws IOException {
     for (int i = 0; i < count; i++) {
-      Files.write(folder.resolve("pot-%03d.jpg".formatted(i)), pot(i, Math.sqrt(megapixels / 2.0)));
+      Files.write(folder.resolve("pot-%03d.jpg".formatted(i)), pot(i, width));
     }
   }
 
-  private static byte[] pot(int number, double scale) {
-    int width = (int) (1632 * scale);
-    int height = (int) (1224 * scale);
+  private static byte[] pot(int number, int width) {
+    int height = width * 3 / 4;
+    double radius = width * (0.16 + number % 7 * 0.015);
+    double cx = width * (0.43 + number % 11 * 0.012);
+    int colour = 0xFF702818 + number * 0x010201;
     int[] argb = new int[width * height];
-    double radius = scale * (260 + number % 7 * 25);
-    double cx = scale * (700 + number % 11 * 20);
-    int colour = 0x204060 + number * 0x050301;
     for (int i = 0; i < argb.length; i++) {
-      double distance = Math.hypot(i % width - cx, i / width - 620 * scale);
-      argb[i] = 0xFF000000 | (distance < radius ? colour : 0xE8E6E0);
+      double dx = i % width - cx;
+      double dy = i / width - height * 0.5;
+      argb[i] = dx * dx + dy * dy < radius * radius ? colour : 0xFFE8E6E0;
     }
     return PictureWriter.jpeg(new Picture(width, height, argb), 88);
   }

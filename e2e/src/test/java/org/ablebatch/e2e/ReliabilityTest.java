@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -16,12 +15,12 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * The application, its database, and both at once are killed in the middle of the upload and in the
- * middle of the run. Afterwards every picture is there once, cut once, and nothing lies about that
- * nobody refers to.
+ * middle of the run, and come back by themselves. Afterwards every picture is there once, cut once,
+ * and nothing lies about that nobody refers to.
  */
 class ReliabilityTest {
   private static final int PICTURES = 30;
-  private static final Duration PATIENCE = Duration.ofMinutes(4);
+  private static final int WIDTH = 640;
 
   /** A cleaner that gives no grace: nothing may be on its way when it looks. */
   private static final Map<String, String> CLEAN_NOW =
@@ -31,48 +30,24 @@ class ReliabilityTest {
 
   @Test
   void whateverIsKilledNothingIsLostAndNothingDoneTwice() throws Exception {
-    Map<String, byte[]> files = Photographs.pots(PICTURES);
+    Map<String, byte[]> files = Photographs.pots(PICTURES, WIDTH);
     long batch;
     try (Application application = start(Map.of())) {
       Api api = new Api(application.address());
       batch = api.newBatch("Killed again and again");
-      long mine = batch;
-      Thread sender = sender(application, mine, files);
-      Api.await(PATIENCE, () -> api.pictures(mine).size() >= 4);
-      application.kill();
-      sender.join();
-    }
-
-    try (Application application = start(Map.of())) {
-      Api api = new Api(application.address());
-      assertThat(api.pictures(batch).size()).isBetween(4, PICTURES);
-      Thread sender = sender(application, batch, files);
-      int before = api.pictures(batch).size();
-      Api.await(PATIENCE, () -> api.pictures(batch).size() >= Math.min(PICTURES, before + 3));
-      application.killDatabase();
-      sender.join();
-      new Tus(application.address()).send(batch, files);
-      Api.await(PATIENCE, () -> api.pictures(batch).size() == PICTURES);
-
-      api.post("/api/v1/batches/" + batch + "/cut", "");
-      Api.await(PATIENCE, () -> api.count(batch, "to-check") >= 3);
-      application.killDatabase();
-      int done = 6;
-      Api.await(PATIENCE, () -> api.count(batch, "to-check") >= done);
-      // As a power cut does it.
-      application.killDatabase();
-      application.kill();
+      uploadThroughTwoKills(application, api, batch, files);
+      cutThroughThreeKills(application, api, batch);
     }
     Path orphan = orphan();
 
     try (Application application = start(Map.of())) {
       Api api = new Api(application.address());
-      Api.await(PATIENCE, () -> api.count(batch, "to-check") == PICTURES);
+      Api.await(() -> api.count(batch, "to-check") == PICTURES);
     }
 
     try (Application application = start(CLEAN_NOW)) {
       Api api = new Api(application.address());
-      Api.await(PATIENCE, () -> !Files.exists(orphan));
+      Api.await(() -> !Files.exists(orphan));
       List<JsonNode> pictures = api.pictures(batch);
       assertThat(pictures).hasSize(PICTURES);
       assertThat(pictures.stream().map(p -> p.get("fileName").asString()))
@@ -80,11 +55,68 @@ class ReliabilityTest {
       for (JsonNode picture : pictures) {
         String path = "/api/v1/pictures/" + picture.get("id").asLong();
         assertThat(picture.get("versionNumber").asInt()).as("cut exactly once").isEqualTo(1);
+        assertThat(picture.get("queued").asBoolean()).isFalse();
         assertThat(api.bytes(path + "/original"))
             .isEqualTo(files.get(picture.get("fileName").asString()));
         assertThat(api.bytes(path + "/cutout.png")).isNotEmpty();
       }
       assertThat(uploadsLeft()).as("pieces of uploads").isEmpty();
+    }
+  }
+
+  private static void uploadThroughTwoKills(
+      Application application, Api api, long batch, Map<String, byte[]> files) throws Exception {
+    Thread first = sender(application, batch, files);
+    Api.await(() -> api.pictures(batch).size() >= 4);
+    application.kill();
+    first.join();
+    application.comeBack();
+
+    assertThat(api.pictures(batch).size()).isBetween(4, PICTURES);
+    Thread second = sender(application, batch, files);
+    int before = api.pictures(batch).size();
+    Api.await(() -> api.pictures(batch).size() >= Math.min(PICTURES, before + 3));
+    application.killDatabase();
+    second.join();
+    sendUntilTaken(application, batch, files);
+    Api.await(() -> api.pictures(batch).size() == PICTURES);
+  }
+
+  /** The database, the application in the middle of a picture, and both at once with the rest. */
+  private static void cutThroughThreeKills(Application application, Api api, long batch)
+      throws Exception {
+    api.post("/api/v1/batches/" + batch + "/cut", "");
+    Api.await(() -> api.count(batch, "to-check") >= 3);
+    application.killDatabase();
+    Api.await(() -> answered(() -> api.count(batch, "to-check") >= 6));
+    Api.await(() -> api.count(batch, "cutting") > 0 || api.count(batch, "to-check") == PICTURES);
+    application.kill();
+    application.comeBack();
+    Api.await(() -> api.count(batch, "to-check") >= 12);
+    application.cutPower();
+  }
+
+  /** Until the start command has the database back, requests fail with a sentence. */
+  private static void sendUntilTaken(Application application, long batch, Map<String, byte[]> files)
+      throws Exception {
+    Api.await(
+        () ->
+            answered(
+                () -> {
+                  new Tus(application.address()).send(batch, files);
+                  return true;
+                }));
+  }
+
+  private interface Question {
+    boolean ask() throws IOException;
+  }
+
+  private static boolean answered(Question question) {
+    try {
+      return question.ask();
+    } catch (IOException | AssertionError | IllegalStateException e) {
+      return false;
     }
   }
 

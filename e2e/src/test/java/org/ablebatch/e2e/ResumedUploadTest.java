@@ -8,9 +8,9 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
@@ -18,63 +18,70 @@ import tools.jackson.databind.JsonNode;
  * An upload over a slow line: the application is killed and comes back, and the open page goes on
  * by itself; then the page is loaded anew, and the same folder goes on where it stood.
  */
+@ExtendWith(OneForAll.class)
 class ResumedUploadTest {
   private static final int PICTURES = 30;
-  private static final int BYTES_A_SECOND = 90_000;
-  private static final Duration PATIENCE = Duration.ofMinutes(3);
+  private static final int WIDTH = 1632;
+  private static final int SLOW = 90_000;
+  private static final int NEARLY_NOTHING = 600;
+  private static final int ANY_SPEED = -1;
 
   @TempDir private Path data;
   @TempDir private Path files;
+  private CDPSession line;
 
   @Test
-  void anUploadSurvivesALostServerAndAReload() throws Exception {
+  void anUploadSurvivesALostServerAndAReload(Browser browser) throws Exception {
     Path folder = Files.createDirectory(files.resolve("evening"));
-    Photographs.writePots(folder, PICTURES, 2);
-    long batch;
-    try (Browser browser = new Browser()) {
-      Page page = browser.page();
-      Application application = Application.start(data, "--no-demo");
-      try (Application killed = application) {
-        Api api = new Api(killed.address());
-        batch = api.newBatch("Slow line");
-        slow(page);
-        page.navigate(killed.address() + "/#/batches/" + batch + "/intake");
-        page.getByLabel("Folder to add").setInputFiles(folder);
-        Api.await(PATIENCE, () -> api.pictures(batch).size() >= 3);
-        killed.kill();
-      }
+    Photographs.writePots(folder, PICTURES, WIDTH);
+    Page page = browser.page();
+    try (Application application = Application.start(data, "--no-demo")) {
+      Api api = new Api(application.address());
+      page.navigate(application.address());
+      page.getByText("Drop them anywhere on this page to begin").waitFor();
+      long batch = api.newBatch("Slow line");
+      line = page.context().newCDPSession(page);
+      line.send("Network.enable");
+      speed(SLOW);
+      page.navigate(application.address() + "/#/batches/" + batch + "/intake");
+      page.getByLabel("Folder to add").setInputFiles(folder);
+      Api.await(() -> api.pictures(batch).size() >= 3);
+      speed(NEARLY_NOTHING);
+      application.kill();
+      application.comeBack();
 
-      try (Application back = application.again("--no-demo")) {
-        Api api = new Api(back.address());
-        int before = api.pictures(batch).size();
-        assertThat(before).isBetween(3, PICTURES - 8);
-        Api.await(PATIENCE, () -> api.pictures(batch).size() >= before + 3);
+      int before = api.pictures(batch).size();
+      assertThat(before).isBetween(3, PICTURES - 8);
+      speed(SLOW);
+      Api.await(() -> api.pictures(batch).size() >= before + 3);
+      speed(NEARLY_NOTHING);
 
-        page.reload();
-        assertThat(page.getByText("have not come whole")).isVisible();
-        int there = api.pictures(batch).size();
-        page.getByLabel("Folder to add").setInputFiles(folder);
-        Api.await(PATIENCE, () -> api.pictures(batch).size() == PICTURES);
+      page.reload();
+      assertThat(page.getByText("have not come whole")).isVisible();
+      int there = api.pictures(batch).size();
+      speed(ANY_SPEED);
+      page.getByLabel("Folder to add").setInputFiles(folder);
+      Api.await(() -> api.pictures(batch).size() == PICTURES);
 
-        assertThat(there).isLessThan(PICTURES);
-        List<JsonNode> pictures = api.pictures(batch);
-        assertThat(pictures.stream().map(p -> p.get("fileName").asString()))
-            .as("each once, in the folder’s order")
-            .containsExactlyElementsOf(Photographs.pots(PICTURES).keySet());
-        assertThat(page.getByText("Sending")).isHidden();
-        assertThat(browser.errors()).isEmpty();
-      }
+      assertThat(there).isLessThan(PICTURES);
+      List<JsonNode> pictures = api.pictures(batch);
+      assertThat(pictures.stream().map(p -> p.get("fileName").asString()))
+          .as("each once, in the folder’s order")
+          .containsExactlyElementsOf(Photographs.pots(PICTURES, 8).keySet());
+      assertThat(page.getByText("Sending")).isHidden();
+      assertThat(browser.errors()).isEmpty();
     }
   }
 
-  private static void slow(Page page) {
-    CDPSession session = page.context().newCDPSession(page);
-    session.send("Network.enable");
-    JsonObject line = new JsonObject();
-    line.addProperty("offline", false);
-    line.addProperty("latency", 20);
-    line.addProperty("downloadThroughput", -1);
-    line.addProperty("uploadThroughput", BYTES_A_SECOND);
-    session.send("Network.emulateNetworkConditions", line);
+  /**
+   * @param bytesASecond of the line from the browser to the server
+   */
+  private void speed(int bytesASecond) {
+    JsonObject conditions = new JsonObject();
+    conditions.addProperty("offline", false);
+    conditions.addProperty("latency", 20);
+    conditions.addProperty("downloadThroughput", -1);
+    conditions.addProperty("uploadThroughput", bytesASecond);
+    line.send("Network.emulateNetworkConditions", conditions);
   }
 }

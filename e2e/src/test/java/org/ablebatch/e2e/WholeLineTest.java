@@ -18,45 +18,36 @@ import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The whole line through the real interface with real photographs, asserted on delivered pixels.
  */
+@ExtendWith(OneForAll.class)
 class WholeLineTest {
   private static final double MARGIN = 8;
 
-  @TempDir private Path data;
-
   @Test
-  void fromFilesToDeliveredFiles() throws Exception {
-    try (Application application = Application.start(data, "--no-demo");
-        Browser browser = new Browser()) {
-      Page page = browser.page();
-      Api api = new Api(application.address());
-      try {
-        long batch = makeBatchWithPhotographs(page, application.address());
-        cut(page);
-        passAllButTheCan(page);
-        Place erased = eraseAndRestoreOnTheCan(page, api);
-        deliver(page);
-        Map<String, byte[]> files = download(page);
-        assertPixels(files, erased);
-        assertManifest(files);
-        assertThat(api.count(batch, "delivered")).isEqualTo(3);
-        assertThat(browser.errors()).isEmpty();
-      } catch (AssertionError | RuntimeException e) {
-        browser.keepPicture("whole-line");
-        throw e;
-      }
-    }
+  void fromFilesToDeliveredFiles(Application application, Browser browser) throws Exception {
+    Page page = browser.page();
+    Api api = new Api(application.address());
+    long batch = makeBatchWithPhotographs(page, application.address());
+    cut(page);
+    passAllButTheCan(page);
+    Place erased = eraseAndRestoreOnTheCan(page, api);
+    deliver(page);
+    Map<String, byte[]> files = download(page);
+    assertPixels(files, erased);
+    assertManifest(files);
+    assertThat(api.count(batch, "delivered")).isEqualTo(3);
+    assertThat(browser.errors()).isEmpty();
   }
 
   private static long makeBatchWithPhotographs(Page page, String address) {
     page.navigate(address);
-    page.getByText("Drop them anywhere on this page to begin").waitFor();
+    page.locator(".drop").waitFor();
     page.keyboard().press("n");
     page.getByLabel("Name").fill("Trial run");
     page.keyboard().press("Enter");
@@ -152,7 +143,7 @@ class WholeLineTest {
     addSpec(page, "Light", "WebP", null);
     assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make 9 files")))
         .isEnabled();
-    page.locator("h1").click();
+    page.locator(".title").first().click();
     page.keyboard().press("Enter");
     assertThat(page.locator("[data-delivery][data-state=done]")).isVisible();
   }

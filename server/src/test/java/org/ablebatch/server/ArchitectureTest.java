@@ -7,6 +7,7 @@ import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 
 @AnalyzeClasses(packages = "org.ablebatch", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -40,4 +41,11 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .haveSimpleNameEndingWith("Repository");
+
+  @ArchTest
+  static final ArchRule noRoomKnowsOneThatKnowsIt =
+      SlicesRuleDefinition.slices()
+          .matching("org.ablebatch.server.(*)..")
+          .should()
+          .beFreeOfCycles();
 }

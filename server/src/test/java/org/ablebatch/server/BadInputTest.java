@@ -193,6 +193,52 @@ class BadInputTest {
     assertThat(api.get("/api/v1/nowhere").status()).isEqualTo(404);
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      quoteCharacter = '~',
+      delimiter = '|',
+      value = {
+        "/pictures/1/verdict | {'verdict': 'pass', 'remark': 'mend it'} | remark"
+            + " | remark: an object with text, reason, x, y, width and height, not a string",
+        "/pictures/1/verdict | {'verdict': 'pass', 'remark': {'reason': 'ugly'}} | remark.reason"
+            + " | reason: one of empty, nearly-all, ",
+        "/batches | {'name': {}} | name | name: a string, not an object",
+        "/batches | {'name': ' '} | name | name: must not be blank, not “ ”",
+        "/batches | {} | name | name: must not be blank, not nothing",
+        "/batches | {'name' |  | The body is not JSON: it breaks off or goes wrong in line 1",
+        "/batches | [] | | The body: an object with name and method, not a list",
+        "/batches/1/pictures/act | {'action': 'crop', 'ids': [1, 'two']} | ids[1]"
+            + " | ids[1]: a whole number, not “two”",
+        "/pictures/1/edits | {'clientKey': 'short', 'edit': {}} | clientKey"
+            + " | clientKey: size must be between 8 and 36, not “short”"
+      })
+  void aWrongRequestIsToldWhichFieldWhatCameAndWhatIsExpected(
+      String path, String json, String field, String sentence) {
+    Answer answer = api.post("/api/v1" + path, json.replace('\'', '"'));
+
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body().get("field").asString()).isEqualTo(field == null ? "" : field);
+    assertThat(answer.body().get("detail").asString()).startsWith(sentence);
+  }
+
+  @Test
+  void wrongAndMissingParametersAreNamedToo() {
+    long batch = api.newBatch("Parameters");
+    String pictures = "/api/v1/batches/" + batch + "/pictures";
+
+    assertThat(detail(pictures + "?page=first")).isEqualTo("page: a whole number, not “first”");
+    assertThat(detail(pictures + "?size=0")).isEqualTo("size: 1 to 1000, not 0");
+    assertThat(detail(pictures + "?sort=luck")).isEqualTo("sort: place or risk, not “luck”");
+    assertThat(detail("/api/v1/pictures/1/dressed.png?backdrop=white&marginPercent=8"))
+        .isEqualTo("width: a whole number, not nothing");
+  }
+
+  private String detail(String path) {
+    Answer answer = api.get(path);
+    assertThat(answer.status()).isEqualTo(400);
+    return answer.body().get("detail").asString();
+  }
+
   private static String problem(JsonNode results, int index) {
     return results.get(index).get("problem").asString();
   }

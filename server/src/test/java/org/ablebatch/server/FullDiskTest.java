@@ -8,9 +8,11 @@ import java.util.List;
 import org.ablebatch.server.Api.UploadedFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import tools.jackson.databind.JsonNode;
 
 /** The disk is full in the middle of things, and then has room again. */
+@Isolated("The disk is full for everybody.")
 @ExtendWith(RunningServer.class)
 class FullDiskTest {
   private static final Duration PATIENCE = Duration.ofSeconds(40);

@@ -6,6 +6,7 @@ import static org.awaitility.Awaitility.await;
 import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.server.Api.Answer;
+import org.ablebatch.server.Api.UploadedFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -14,12 +15,12 @@ import tools.jackson.databind.JsonNode;
 /** One outline's settings for all pictures of a group. */
 @ExtendWith(RunningServer.class)
 class GroupEditsTest {
-  private static final int SIDE = 300;
+  private static final int SIDE = 160;
   private static final String KEY = "thinner-by-nine";
   private static final String THINNER = "{\"kind\": \"edge\", \"edge\": {\"growPx\": -9}}";
 
   /** Just inside the disc's rim: nine pixels less of it and this is backdrop. */
-  private static final int RIM_Y = SIDE / 2 - 300 * SIDE / 1000 + 5;
+  private static final int RIM_Y = SIDE / 2 - 30 * SIDE / 100 + 5;
 
   private final Api api;
   private long batch;
@@ -33,9 +34,11 @@ class GroupEditsTest {
   void fourPicturesOfOneKind() {
     batch = api.newBatch("Group");
     for (int i = 0; i < 4; i++) {
-      pictures.add(
-          api.cutPicture(batch, i + ".jpg", TestPictures.discJpeg(SIDE, SIDE, 0xB03028 + i)));
+      byte[] file = TestPictures.discJpeg(SIDE, SIDE, 0xB03028 + i);
+      pictures.add(api.upload(batch, new UploadedFile(i + ".jpg", file)).get(0).get("id").asLong());
     }
+    api.post("/api/v1/batches/" + batch + "/cut", "");
+    pictures.forEach(id -> api.awaitState(id, "to-check"));
     api.verdict(pictures.get(0), "touch-up");
     api.verdict(pictures.get(1), "touch-up");
     api.verdict(pictures.get(3), "pass");
@@ -57,6 +60,30 @@ class GroupEditsTest {
     assertThat(api.picture(pictures.get(2)).get("state").asString()).isEqualTo("to-check");
     assertThat(rim(3)).as("passed").isGreaterThan(200);
     assertThat(edits(0)).as("its own list is the browser's business").isZero();
+  }
+
+  @Test
+  void theEditSaysInHowManyOthersItIs() {
+    post(0, THINNER);
+    api.post(
+        "/api/v1/pictures/" + pictures.get(0) + "/edits",
+        "{\"clientKey\": \"" + KEY + "\", \"edit\": " + THINNER + "}");
+    assertThat(elsewhere(0)).isEqualTo("2 open, 0 judged");
+    assertThat(elsewhere(1)).as("also seen from the others").isEqualTo("2 open, 0 judged");
+
+    await().until(() -> !redrawing(2));
+    api.verdict(pictures.get(2), "pass");
+    assertThat(elsewhere(0)).isEqualTo("1 open, 1 judged");
+
+    api.withBody("DELETE", "/api/v1/pictures/" + pictures.get(0) + "/group-edits/" + KEY, "");
+    assertThat(elsewhere(0)).isEqualTo("0 open, 1 judged");
+  }
+
+  private String elsewhere(int index) {
+    JsonNode edit =
+        api.get("/api/v1/pictures/" + pictures.get(index) + "/edits").body().get("edits").get(0);
+    JsonNode others = edit.get("elsewhere");
+    return others.get("open").asInt() + " open, " + others.get("judged").asInt() + " judged";
   }
 
   @Test

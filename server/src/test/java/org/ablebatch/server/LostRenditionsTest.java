@@ -12,8 +12,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 
 /** What a loss of power takes of the small pictures is made anew when somebody looks. */
+@Isolated("Tears the small pictures of everybody.")
 @ExtendWith(RunningServer.class)
 class LostRenditionsTest {
   private final Api api;

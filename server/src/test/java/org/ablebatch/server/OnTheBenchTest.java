@@ -14,9 +14,9 @@ import tools.jackson.databind.JsonNode;
 /** What lies on the bench, and the list that it is made of. */
 @ExtendWith(RunningServer.class)
 class OnTheBenchTest {
-  private static final int SIDE = 700;
+  private static final int SIDE = 350;
   private static final String TOP_BOX =
-      "{'parts': [{'joining': 'add', 'shape': 'box', 'points': [0, 0, 700, 350]}]}";
+      "{'parts': [{'joining': 'add', 'shape': 'box', 'points': [0, 0, 350, 175]}]}";
 
   private final Api api;
   private long batch;
@@ -37,27 +37,29 @@ class OnTheBenchTest {
   void everyKindOfEditIsKeptAndSaysWhereItChangedSomething() {
     List<String> edits =
         List.of(
-            "{'kind': 'brush', 'mode': 'erase', 'sizePx': 40, 'points': [350, 350, 380, 350]}",
-            "{'kind': 'brush', 'mode': 'restore', 'edgeAware': true, 'sizePx': 80,"
-                + " 'points': [350, 350, 390, 350]}",
-            "{'kind': 'strand', 'sizePx': 30, 'points': [350, 138, 380, 142]}",
+            "{'kind': 'brush', 'mode': 'erase', 'sizePx': 20, 'points': [175, 175, 190, 175]}",
+            "{'kind': 'brush', 'mode': 'restore', 'edgeAware': true, 'sizePx': 40,"
+                + " 'points': [175, 175, 195, 175]}",
+            "{'kind': 'strand', 'sizePx': 16, 'points': [175, 69, 190, 71]}",
             "{'kind': 'area', 'mode': 'erase', 'area': " + TOP_BOX + "}",
-            "{'kind': 'hint', 'mode': 'subject', 'sizePx': 30, 'points': [350, 250, 360, 250]}",
-            "{'kind': 'trace', 'points': [20, 20, 90, 60], 'fromPx': 5, 'toPx': 2}",
+            "{'kind': 'hint', 'mode': 'subject', 'sizePx': 16, 'points': [175, 125, 180, 125]}",
+            "{'kind': 'trace', 'points': [10, 10, 45, 30], 'fromPx': 5, 'toPx': 2}",
             "{'kind': 'edge', 'edge': {'growPx': -2}}",
-            "{'kind': 'pick', 'mode': 'erase', 'samples': [{'x': 350, 'y': 500, 'tolerance': 0.05}]}",
-            "{'kind': 'subject', 'mode': 'restore', 'box': [150, 150, 400, 400]}");
+            "{'kind': 'pick', 'mode': 'erase', 'samples': [{'x': 175, 'y': 250, 'tolerance': 0.05}]}",
+            "{'kind': 'subject', 'mode': 'restore', 'box': [75, 75, 200, 200]}");
 
     for (int k = 0; k < edits.size(); k++) {
       Answer answer = add("edit-number-" + k, edits.get(k));
       assertThat(answer.status()).as(edits.get(k)).isEqualTo(201);
       assertThat(answer.body().get("edits").get(k).get("box").isNull()).as(edits.get(k)).isFalse();
     }
-    assertThat(api.matte(picture).at(350, 350)).as("the subject came back").isGreaterThan(230);
+    assertThat(api.matte(picture).at(175, 175)).as("the subject came back").isGreaterThan(230);
   }
 
   @Test
   void tilesAreTheVeryBytesOfTheResult() {
+    picture = api.cutPicture(batch, "large.jpg", TestPictures.discJpeg(700, 700, 0xB03028));
+    api.verdict(picture, "touch-up");
     add("stroke-one", brush(350, 350));
     JsonNode list = list();
     long base = list.get("baseVersionId").asLong();
@@ -80,27 +82,27 @@ class OnTheBenchTest {
   @Test
   void theAnswerSaysWherePixelsDifferFromTheStateTheAskerHas() {
     String empty = list().get("state").asString();
-    JsonNode one = add("stroke-one", brush(300, 300), empty).body();
-    JsonNode two = add("stroke-two", brush(400, 400), one.get("state").asString()).body();
+    JsonNode one = add("stroke-one", brush(150, 150), empty).body();
+    JsonNode two = add("stroke-two", brush(200, 200), one.get("state").asString()).body();
 
-    assertThat(box(two.get("changed"))).containsExactly(380, 380, 40, 40);
-    assertThat(box(list(empty).get("changed"))).containsExactly(280, 280, 140, 140);
+    assertThat(box(two.get("changed"))).containsExactly(180, 180, 40, 40);
+    assertThat(box(list(empty).get("changed"))).containsExactly(130, 130, 90, 90);
     assertThat(list(two.get("state").asString()).get("changed").isNull()).isTrue();
     assertThat(box(list("unheard-of").get("changed"))).containsExactly(0, 0, SIDE, SIDE);
     JsonNode undone = api.post(edits("/undo?since=" + two.get("state").asString()), "").body();
     assertThat(undone.get("state").asString()).isEqualTo(one.get("state").asString());
-    assertThat(box(undone.get("changed"))).containsExactly(380, 380, 40, 40);
+    assertThat(box(undone.get("changed"))).containsExactly(180, 180, 40, 40);
   }
 
   @Test
   void whatTheAskerKnowsIsLeftOutUntilItChanges() {
-    JsonNode first = add("stroke-one", brush(300, 300)).body().get("edits").get(0);
+    JsonNode first = add("stroke-one", brush(150, 150)).body().get("edits").get(0);
     long known = first.get("id").asLong();
 
     JsonNode two =
         api.post(
                 edits("?known=" + known),
-                json("{'clientKey': 'stroke-two', 'edit': " + brush(400, 400) + "}"))
+                json("{'clientKey': 'stroke-two', 'edit': " + brush(200, 200) + "}"))
             .body()
             .get("edits");
     assertThat(two.get(0).get("edit").isNull()).isTrue();
@@ -111,26 +113,26 @@ class OnTheBenchTest {
         api.withBody(
                 "PATCH",
                 edits("/" + known + "?known=" + known),
-                json("{'edit': " + brush(320, 300) + "}"))
+                json("{'edit': " + brush(160, 150) + "}"))
             .body()
             .get("edits");
-    assertThat(changed.get(0).get("edit").get("points").get(0).asInt()).isEqualTo(320);
+    assertThat(changed.get(0).get("edit").get("points").get(0).asInt()).isEqualTo(160);
   }
 
   @Test
   void editsAreTakenOutChangedAndPutInAnotherOrder() {
-    long erase = add("stroke-one", brush(350, 350)).body().get("edits").get(0).get("id").asLong();
-    add("stroke-two", "{'kind': 'brush', 'mode': 'restore', 'sizePx': 20, 'points': [350, 350]}");
-    assertThat(api.matte(picture).at(350, 350)).isEqualTo(255);
+    long erase = add("stroke-one", brush(175, 175)).body().get("edits").get(0).get("id").asLong();
+    add("stroke-two", "{'kind': 'brush', 'mode': 'restore', 'sizePx': 20, 'points': [175, 175]}");
+    assertThat(api.matte(picture).at(175, 175)).isEqualTo(255);
 
     api.withBody("PATCH", edits("/" + erase), json("{'place': 1}"));
-    assertThat(api.matte(picture).at(350, 350)).as("erased last").isZero();
-    api.withBody("PATCH", edits("/" + erase), json("{'edit': " + brush(450, 450) + "}"));
-    assertThat(api.matte(picture).at(350, 350)).isEqualTo(255);
-    assertThat(api.matte(picture).at(450, 450)).isZero();
+    assertThat(api.matte(picture).at(175, 175)).as("erased last").isZero();
+    api.withBody("PATCH", edits("/" + erase), json("{'edit': " + brush(225, 225) + "}"));
+    assertThat(api.matte(picture).at(175, 175)).isEqualTo(255);
+    assertThat(api.matte(picture).at(225, 225)).isZero();
     api.withBody("DELETE", edits("/" + erase), "");
 
-    assertThat(api.matte(picture).at(450, 450)).isEqualTo(255);
+    assertThat(api.matte(picture).at(225, 225)).isEqualTo(255);
     assertThat(list().get("edits")).hasSize(1);
     assertThat(api.withBody("DELETE", edits("/" + erase), "").status()).isEqualTo(404);
   }
@@ -147,13 +149,13 @@ class OnTheBenchTest {
                     + TOP_BOX
                     + "}, 'base': "
                     + list().get("baseVersionId").asLong()
-                    + ", 'level': 1, 'x': 0, 'y': 0, 'width': 350, 'height': 350}"));
+                    + ", 'level': 1, 'x': 0, 'y': 0, 'width': 175, 'height': 175}"));
 
-    assertThat(seen).hasSize(350 * 350 * 4);
-    assertThat(seen[4 * (100 * 350 + 175) + 3]).isZero();
-    assertThat(seen[4 * (200 * 350 + 175) + 3] & 0xFF).isEqualTo(255);
+    assertThat(seen).hasSize(175 * 175 * 4);
+    assertThat(seen[4 * (50 * 175 + 87) + 3]).isZero();
+    assertThat(seen[4 * (100 * 175 + 87) + 3] & 0xFF).isEqualTo(255);
     assertThat(list().get("state").asString()).isEqualTo(state);
-    assertThat(api.matte(picture).at(350, 200)).isEqualTo(255);
+    assertThat(api.matte(picture).at(175, 100)).isEqualTo(255);
   }
 
   @Test
@@ -169,7 +171,7 @@ class OnTheBenchTest {
   @Test
   void whenThePictureWasCutAgainBothCutoutsCanBeGoneOnFrom() {
     long before = list().get("baseVersionId").asLong();
-    add("stroke-one", brush(350, 350));
+    add("stroke-one", brush(175, 175));
     api.post("/api/v1/pictures/" + picture + "/touch-up/done", "");
     api.post("/api/v1/pictures/" + picture + "/recut", json("{'method': 'busy'}"));
     api.awaitState(picture, "to-check");
@@ -182,7 +184,7 @@ class OnTheBenchTest {
                 "{'clientKey': 'stroke-two', 'baseVersionId': "
                     + before
                     + ", 'edit': "
-                    + brush(450, 450)
+                    + brush(225, 225)
                     + "}"));
     assertThat(late.status()).isEqualTo(409);
     assertThat(late.body().get("kind").asString()).isEqualTo("cut-meanwhile");
@@ -190,7 +192,7 @@ class OnTheBenchTest {
 
     JsonNode back = api.post(edits("/base"), "{\"versionId\": " + before + "}").body();
     assertThat(back.get("edits")).hasSize(1);
-    assertThat(api.matte(picture).at(350, 350)).isZero();
+    assertThat(api.matte(picture).at(175, 175)).isZero();
   }
 
   @Test
@@ -199,11 +201,11 @@ class OnTheBenchTest {
         api.get(
                 "/api/v1/pictures/"
                     + picture
-                    + "/bench/edge-path?fromX=140&fromY=350&toX=350&toY=140")
+                    + "/bench/edge-path?fromX=70&fromY=175&toX=175&toY=70")
             .body();
     assertThat(line.size()).isGreaterThan(60).isEven();
 
-    add("stroke-one", brush(350, 350));
+    add("stroke-one", brush(175, 175));
     List<String> kinds = new ArrayList<>();
     api.get("/api/v1/pictures/" + picture + "/bench/findings")
         .body()

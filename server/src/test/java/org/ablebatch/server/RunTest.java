@@ -10,9 +10,11 @@ import org.ablebatch.server.Api.UploadedFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import tools.jackson.databind.JsonNode;
 
 /** The run in the background and the hands that steer it. */
+@Isolated("The number of workers is one for all batches.")
 @ExtendWith(RunningServer.class)
 class RunTest {
   private static final Duration PATIENCE = Duration.ofSeconds(60);
@@ -193,7 +195,7 @@ class RunTest {
   private long filled(String name, int count) {
     long batch = api.newBatch(name);
     for (int i = 0; i < count; i++) {
-      byte[] file = TestPictures.discJpeg(420, 320, 0x600000 + (int) batch * 64 + i);
+      byte[] file = TestPictures.discJpeg(96, 72, 0x600000 + (int) batch * 64 + i);
       api.upload(batch, new UploadedFile("p" + i + ".jpg", file));
     }
     return batch;

@@ -4,10 +4,12 @@ import java.io.IOException;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -30,6 +32,8 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     final ConfigurableApplicationContext context;
 
     Instance() throws IOException, InterruptedException {
+      Awaitility.setDefaultPollDelay(Duration.ZERO);
+      Awaitility.setDefaultPollInterval(Duration.ofMillis(40));
       Map<String, String> database = database("start");
       SpringApplication application = new SpringApplication(AbleBatchApplication.class);
       application.setWebApplicationType(WebApplicationType.SERVLET);

@@ -6,10 +6,12 @@ import java.util.List;
 import org.ablebatch.server.Api.UploadedFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a page costs the database does not depend on how many pictures it shows. */
+@Isolated("Counts what all requests ask of the database.")
 @ExtendWith(RunningServer.class)
 class StatementCountTest {
   private static final int FEW = 2;

@@ -1,5 +1,7 @@
 package org.ablebatch.server;
 
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.raster.Picture;
@@ -8,9 +10,20 @@ import org.ablebatch.core.raster.Picture;
 public final class TestPictures {
   private TestPictures() {}
 
-  /** A red disc in the middle of pale paper; the colour makes files differ. */
+  /**
+   * A disc in the middle of pale paper. The colour also stands in a comment, so that files of other
+   * colours differ even where the coder makes the same of both.
+   */
   public static byte[] discJpeg(int width, int height, int rgb) {
-    return PictureWriter.jpeg(disc(width, height, rgb), 92);
+    byte[] jpeg = PictureWriter.jpeg(disc(width, height, rgb), 92);
+    byte[] comment = "%08x".formatted(rgb).getBytes(StandardCharsets.US_ASCII);
+    return ByteBuffer.allocate(jpeg.length + 4 + comment.length)
+        .put(jpeg, 0, 2)
+        .putShort((short) 0xFFFE)
+        .putShort((short) (2 + comment.length))
+        .put(comment)
+        .put(jpeg, 2, jpeg.length - 2)
+        .array();
   }
 
   public static Picture disc(int width, int height, int rgb) {

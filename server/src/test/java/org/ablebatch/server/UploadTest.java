@@ -6,6 +6,8 @@ import static org.awaitility.Awaitility.await;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
@@ -20,9 +22,11 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class UploadTest {
   private final Api api;
+  private final Path data;
 
-  UploadTest(Api api) {
+  UploadTest(Api api, Path data) {
     this.api = api;
+    this.data = data;
   }
 
   @Test
@@ -44,6 +48,17 @@ class UploadTest {
     assertThat(picture.get("folder").asString()).isEqualTo("spring/spades");
     assertThat(api.bytes("/api/v1/pictures/" + picture.get("id").asLong() + "/original"))
         .isEqualTo(file);
+  }
+
+  @Test
+  void aFileWhoseLastByteWasNeverWrittenDownIsReadAllTheSame() throws IOException {
+    long batch = api.newBatch("Killed at the last byte");
+    byte[] file = TestPictures.discJpeg(200, 150, 0x8A2030);
+    long upload = declare(batch, "a.jpg", file.length).get("id").asLong();
+
+    Files.write(data.resolve("uploads").resolve(String.valueOf(upload)), file);
+
+    awaitPictures(batch, 1);
   }
 
   @Test
@@ -226,7 +241,7 @@ class UploadTest {
 
   private List<JsonNode> awaitPictures(long batch, int count) {
     await()
-        .atMost(Duration.ofSeconds(20))
+        .atMost(Duration.ofMinutes(2))
         .untilAsserted(() -> assertThat(api.pictures(batch)).hasSize(count));
     return api.pictures(batch);
   }

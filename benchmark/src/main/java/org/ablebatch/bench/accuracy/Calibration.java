@@ -1,8 +1,11 @@
 package org.ablebatch.bench.accuracy;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /**
  * Forecasts held against what came of them (reliability diagram; Brier, "Verification of forecasts
@@ -10,6 +13,7 @@ import java.util.Locale;
  */
 final class Calibration {
   private static final int BINS = 5;
+  private static final int FEW = 10;
   private static final double HUNDRED = 100;
 
   private record Forecast(int percent, boolean passes) {}
@@ -39,6 +43,38 @@ final class Calibration {
       sum += in.isEmpty() ? 0 : in.size() * Math.abs(forecast(in) - share(in));
     }
     return sum / forecasts.size();
+  }
+
+  /**
+   * From where on as many would pass as are asked for: of all from there up, and of the ten least
+   * trusted among them too, so that the best do not carry the doubtful.
+   *
+   * @param share 0..1
+   * @return a confidence, 0..100; empty when there is none
+   */
+  OptionalInt trustedFrom(double share) {
+    return IntStream.rangeClosed(0, 100)
+        .filter(from -> passes(from(from), share) && passes(leastTrusted(from(from)), share))
+        .findFirst();
+  }
+
+  private static boolean passes(List<Forecast> some, double share) {
+    return !some.isEmpty() && share(some) >= share;
+  }
+
+  private static List<Forecast> leastTrusted(List<Forecast> some) {
+    return some.stream().sorted(Comparator.comparingInt(Forecast::percent)).limit(FEW).toList();
+  }
+
+  /** A sentence about a confidence and above. */
+  String wordsFrom(int percent) {
+    List<Forecast> above = from(percent);
+    long passing = above.stream().filter(Forecast::passes).count();
+    return "From %d up, %d of %d would pass".formatted(percent, passing, above.size());
+  }
+
+  private List<Forecast> from(int percent) {
+    return forecasts.stream().filter(one -> one.percent() >= percent).toList();
   }
 
   /** One line a bin. */

@@ -29,8 +29,13 @@ import picocli.CommandLine.Parameters;
     mixinStandardHelpOptions = true,
     description = "How many of the cutouts with a confidence would be passed.")
 public final class CalibrationCommand implements Callable<Integer> {
-  @Parameters(paramLabel = "SET", description = "Folder with manifest.json, pictures and mattes.")
-  private Path folder;
+  private static final double NINETEEN_OF_TWENTY = 0.95;
+
+  @Parameters(
+      paramLabel = "SET",
+      arity = "1..*",
+      description = "Folders with manifest.json, pictures and mattes.")
+  private List<Path> folders;
 
   @Option(names = "--only", split = ",", paramLabel = "NAME", description = "Only these pictures.")
   private List<String> only = List.of();
@@ -50,9 +55,22 @@ public final class CalibrationCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    TestSet set = TestSet.in(folder);
     Calibration all = new Calibration();
     Calibration automatic = new Calibration();
+    for (Path folder : folders) {
+      add(TestSet.in(folder), all, automatic);
+    }
+    System.out.println(all.markdown());
+    System.out.printf(Locale.ROOT, "Automatic cutouts alone:%n%n%s%n", automatic.markdown());
+    automatic
+        .trustedFrom(NINETEEN_OF_TWENTY)
+        .ifPresentOrElse(
+            from -> System.out.println(automatic.wordsFrom(from) + "."),
+            () -> System.out.println("At no confidence 19 of 20 automatic cutouts would pass."));
+    return 0;
+  }
+
+  private void add(TestSet set, Calibration all, Calibration automatic) throws Exception {
     Cutter cutter = new Cutter(LearnedPriors.shared());
     for (TestSet.Entry entry : set.entries()) {
       if (!only.isEmpty() && !only.contains(entry.name())) {
@@ -82,9 +100,6 @@ public final class CalibrationCommand implements Callable<Integer> {
         }
       }
     }
-    System.out.println(all.markdown());
-    System.out.printf(Locale.ROOT, "Automatic cutouts alone:%n%n%s%n", automatic.markdown());
-    return 0;
   }
 
   private List<Method> methods() {

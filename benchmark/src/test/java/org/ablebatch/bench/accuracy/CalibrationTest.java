@@ -21,6 +21,21 @@ class CalibrationTest {
   }
 
   @Test
+  void itSaysFromWhereOnNineteenOfTwentyPass() {
+    Calibration calibration = new Calibration();
+    for (int i = 0; i < 40; i++) {
+      calibration.add(60 + i, i != 3);
+    }
+
+    assertThat(calibration.trustedFrom(0.95))
+        .as("39 of 40 from 60 up, but only 9 of the 10 least trusted")
+        .hasValue(64);
+    assertThat(calibration.trustedFrom(0.9)).hasValue(0);
+    assertThat(calibration.wordsFrom(60)).isEqualTo("From 60 up, 39 of 40 would pass");
+    assertThat(new Calibration().trustedFrom(0.95)).isEmpty();
+  }
+
+  @Test
   void beingSureOfWhatIsWrongCosts() {
     Calibration calibration = new Calibration();
     calibration.add(100, false);

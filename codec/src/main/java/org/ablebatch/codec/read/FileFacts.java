@@ -27,6 +27,11 @@ record FileFacts(int orientation, String profile, boolean hasPlace) {
     return profile == null || profile.toLowerCase(Locale.ROOT).contains("srgb");
   }
 
+  /** The same of pixels that stand upright already, with the profile by this name. */
+  FileFacts upright(String profileName) {
+    return new FileFacts(Orientation.UPRIGHT, profileName, hasPlace);
+  }
+
   /** Broken metadata does not make the pixels worse; the decoder judges the file. */
   static FileFacts of(byte[] bytes) {
     try {

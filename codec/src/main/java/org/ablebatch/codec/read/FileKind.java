@@ -2,6 +2,7 @@ package org.ablebatch.codec.read;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import org.ablebatch.codec.heif.Brand;
 
 /** The picture formats that are read, recognised by their first bytes and never by their name. */
 public enum FileKind {
@@ -10,7 +11,9 @@ public enum FileKind {
   WEBP("WebP", "image/webp"),
   TIFF("TIFF", "image/tiff"),
   GIF("GIF", "image/gif"),
-  BMP("BMP", "image/bmp");
+  BMP("BMP", "image/bmp"),
+  HEIC("HEIC", "image/heic"),
+  AVIF("AVIF", "image/avif");
 
   private final String label;
   private final String mediaType;
@@ -40,7 +43,12 @@ public enum FileKind {
     }
     if (starts(bytes, 0, 'G', 'I', 'F', '8')) return Optional.of(GIF);
     if (starts(bytes, 0, 'B', 'M')) return Optional.of(BMP);
-    return Optional.empty();
+    return Brand.of(bytes).map(brand -> brand == Brand.AVIF ? AVIF : HEIC);
+  }
+
+  /** Decoded by a program of its own, which takes time. */
+  public boolean isHeif() {
+    return this == HEIC || this == AVIF;
   }
 
   private static boolean starts(byte[] bytes, int offset, int... signature) {

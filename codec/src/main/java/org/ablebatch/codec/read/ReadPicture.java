@@ -9,9 +9,11 @@ import org.ablebatch.core.raster.Picture;
  * @param kind the file's format
  * @param turned true when the file's orientation tag asked for a turn or a flip
  * @param shownByBrowsers true when a browser decodes the very same pixels from the file itself
- * @param bits of each colour in the file: 1, 8, 16
+ * @param bits of each colour in the file: 1 to 16
  * @param profile name of the embedded colour profile; null = none
  * @param hasPlace true when the file says where it was taken
+ * @param pictures in the file, of which this is the first, or the main one; frames of a moving one
+ *     count
  */
 public record ReadPicture(
     Picture picture,
@@ -20,4 +22,5 @@ public record ReadPicture(
     boolean shownByBrowsers,
     int bits,
     String profile,
-    boolean hasPlace) {}
+    boolean hasPlace,
+    int pictures) {}

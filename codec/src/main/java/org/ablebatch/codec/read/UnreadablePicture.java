@@ -10,7 +10,9 @@ public final class UnreadablePicture extends Exception {
     NOT_A_PICTURE,
     DAMAGED,
     CUT_SHORT,
-    TOO_LARGE
+    TOO_LARGE,
+    /** The program that decodes such files is not installed. */
+    NO_READER
   }
 
   private final Reason reason;

@@ -2,10 +2,13 @@ package org.ablebatch.codec.read;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
+import java.util.zip.DeflaterOutputStream;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.raster.Picture;
 import org.assertj.core.data.Offset;
@@ -49,6 +52,39 @@ class ProfilesTest {
     assertThat(picture.at(LEFT, 24) >> 16 & 0xFF).as("and not red").isLessThan(60);
     assertThat(picture.at(RIGHT, 8) & 0xFF).as("yellow is not blue").isLessThan(60);
     assertThat(picture.at(RIGHT, 40) & 0xFF).as("paper is white").isGreaterThan(245);
+  }
+
+  @Test
+  void theProfileInAPngCountsToo() throws Exception {
+    byte[] png = PictureWriter.png(new Picture(1, 1, new int[] {0xFF64B559}));
+    ByteArrayOutputStream chunk = new ByteArrayOutputStream();
+    chunk.writeBytes("wide\0\0".getBytes(StandardCharsets.ISO_8859_1));
+    try (DeflaterOutputStream out = new DeflaterOutputStream(chunk)) {
+      out.write(profileOf(bytes("wide-gamut-with-place.jpg")));
+    }
+
+    byte[] tagged = PngChunks.with(png, "iCCP", chunk.toByteArray());
+    ReadPicture read = new PictureReader(ReadLimits.DEFAULT).read(tagged);
+
+    assertThat(read.profile()).containsIgnoringCase("adobe");
+    assertColour(read.picture().at(0, 0), 0, 181, 83);
+    assertThat(read.shownByBrowsers()).isFalse();
+  }
+
+  /** The one piece in which a small profile stands in a JPEG. */
+  private static byte[] profileOf(byte[] jpeg) {
+    int at = new String(jpeg, StandardCharsets.ISO_8859_1).indexOf("ICC_PROFILE");
+    int length = (jpeg[at - 2] & 0xFF) << 8 | jpeg[at - 1] & 0xFF;
+    return Arrays.copyOfRange(jpeg, at + 14, at - 2 + length);
+  }
+
+  @Test
+  void aBrokenProfileInAPngIsNoReasonToRefuseIt() throws Exception {
+    byte[] png = PictureWriter.png(new Picture(1, 1, new int[] {0xFF336699}));
+    byte[] broken = PngChunks.with(png, "iCCP", new byte[] {'x', 0, 0, 1, 2, 3});
+
+    assertThat(new PictureReader(ReadLimits.DEFAULT).read(broken).picture().at(0, 0))
+        .isEqualTo(0xFF336699);
   }
 
   @Test

@@ -30,14 +30,4 @@ public enum RunPriority {
   public static RunPriority ofRank(int rank) {
     return Arrays.stream(values()).filter(p -> p.rank == rank).findFirst().orElse(USUAL);
   }
-
-  /**
-   * @throws IllegalArgumentException for an unknown name
-   */
-  public static RunPriority ofWireName(String name) {
-    return Arrays.stream(values())
-        .filter(p -> p.wireName.equals(name))
-        .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("A batch is cut first, as usual, or last"));
-  }
 }

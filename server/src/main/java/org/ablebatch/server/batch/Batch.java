@@ -14,7 +14,6 @@ import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
 import org.ablebatch.core.run.RunPriority;
 import org.ablebatch.core.sets.NamePattern;
-import org.ablebatch.server.picture.Photo;
 
 /** Pictures that go along the line together, with the ticket that says how. */
 @Entity
@@ -82,11 +81,14 @@ public class Batch {
     this.methodRules = rules.toText();
   }
 
-  /** What was asked for the picture itself, else for its group, else for the batch. */
-  public Method methodFor(Photo photo) {
-    return photo.askedMethod() != null
-        ? photo.askedMethod()
-        : methodRules().of(photo.group()).orElse(method());
+  /**
+   * What was asked for a picture itself, else for its group, else for the batch.
+   *
+   * @param asked null = nothing for the picture itself
+   * @param group null = it has none
+   */
+  public Method methodFor(Method asked, String group) {
+    return asked != null ? asked : methodRules().of(group).orElse(method());
   }
 
   /** How codes and groups are read from file names; empty = not at all. */

@@ -2,82 +2,76 @@ package org.ablebatch.server.batch;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.ablebatch.core.line.PictureState;
-import org.ablebatch.server.picture.PhotoRepository;
-import org.springframework.stereotype.Component;
 
-/** Counts and spreads of many batches at once, in a fixed number of queries. */
-@Component
-class BatchFacts {
-  private static final int SAMPLES = 5;
+/** What was counted of one batch. The rooms above this one count; each adds what it knows. */
+public final class BatchFacts {
+  private static final int BANDS = 10;
 
-  private final PhotoRepository photos;
-
-  BatchFacts(PhotoRepository photos) {
-    this.photos = photos;
+  /** A room that can say something about many batches in a fixed number of queries. */
+  public interface Source {
+    /**
+     * Adds what it knows to the facts of each of these batches.
+     *
+     * @param byBatch has an entry for every one of {@code batchIds}, which are at least one
+     */
+    void addTo(Map<Long, BatchFacts> byBatch, Collection<Long> batchIds);
   }
 
-  Map<Long, Facts> of(Collection<Long> batchIds) {
-    Map<Long, Facts> all = new HashMap<>();
-    for (Long id : batchIds) {
-      all.put(id, new Facts());
+  final Map<String, Long> counts = new LinkedHashMap<>();
+  final List<Integer> confidences = new ArrayList<>();
+  final List<Long> samples = new ArrayList<>();
+  private final List<Integer> all = new ArrayList<>();
+  long total;
+  long removed;
+  long queued;
+  long deliveredFiles;
+
+  BatchFacts() {
+    for (PictureState state : PictureState.values()) {
+      counts.put(state.wireName(), 0L);
     }
-    if (batchIds.isEmpty()) {
-      return all;
+    for (int band = 0; band < BANDS; band++) {
+      confidences.add(0);
     }
-    photos.countByState(batchIds).forEach(row -> all.get(row.batchId()).count(row));
-    photos.countRemoved(batchIds).forEach(row -> all.get(row.batchId()).removed = row.count());
-    photos.confidences(batchIds).forEach(row -> all.get(row.batchId()).add(row));
-    photos
-        .firstPlaces(batchIds, SAMPLES)
-        .forEach(row -> all.get(row.getBatchId()).samples.add(row.getId()));
-    photos
-        .lastDeliveredFiles(batchIds)
-        .forEach(row -> all.get(row.batchId()).deliveredFiles = row.count());
-    return all;
   }
 
-  /** What was counted for one batch. */
-  static final class Facts {
-    final Map<String, Long> counts = new LinkedHashMap<>();
-    final List<Integer> confidences = new ArrayList<>();
-    final List<Long> samples = new ArrayList<>();
-    private final List<Integer> all = new ArrayList<>();
-    long total;
-    long removed;
-    long queued;
-    long deliveredFiles;
+  /** So many pictures in this state. */
+  public void count(PictureState state, boolean inQueue, long pictures) {
+    counts.merge(state.wireName(), pictures, Long::sum);
+    total += pictures;
+    queued += inQueue ? pictures : 0;
+  }
 
-    Facts() {
-      for (PictureState state : PictureState.values()) {
-        counts.put(state.wireName(), 0L);
-      }
-      for (int band = 0; band < 10; band++) {
-        confidences.add(0);
-      }
-    }
+  /** So many pictures that were taken out. */
+  public void countRemoved(long pictures) {
+    removed = pictures;
+  }
 
-    private void count(PhotoRepository.StateCount row) {
-      counts.merge(row.state().wireName(), row.count(), Long::sum);
-      total += row.count();
-      queued += row.queued() ? row.count() : 0;
+  /** So many cutouts of this confidence, 0..100. */
+  public void countConfidence(int confidence, long cutouts) {
+    int band = Math.min(BANDS - 1, confidence / BANDS);
+    confidences.set(band, confidences.get(band) + (int) cutouts);
+    for (int i = 0; i < cutouts; i++) {
+      all.add(confidence);
     }
+  }
 
-    private void add(PhotoRepository.ConfidenceCount row) {
-      int band = Math.min(9, row.confidence() / 10);
-      confidences.set(band, confidences.get(band) + (int) row.count());
-      for (int i = 0; i < row.count(); i++) {
-        all.add(row.confidence());
-      }
-    }
+  /** One more picture by which the batch can be shown. */
+  public void sample(long pictureId) {
+    samples.add(pictureId);
+  }
 
-    Integer median() {
-      all.sort(Integer::compare);
-      return all.isEmpty() ? null : all.get(all.size() / 2);
-    }
+  /** So many files made in the last delivery. */
+  public void countDelivered(long files) {
+    deliveredFiles = files;
+  }
+
+  Integer medianConfidence() {
+    all.sort(Integer::compare);
+    return all.isEmpty() ? null : all.get(all.size() / 2);
   }
 }

@@ -4,11 +4,12 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.ablebatch.core.cut.Method;
-import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.finding.Trust;
 import org.ablebatch.core.sets.NamePattern;
-import org.ablebatch.server.picture.Methods;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.progress.BatchEvents;
@@ -21,13 +22,14 @@ public class BatchService {
   private static final int LONGEST_GROUP = 120;
 
   private final BatchRepository batches;
-  private final BatchFacts facts;
+  private final List<BatchFacts.Source> sources;
   private final BatchEvents events;
   private final Clock clock;
 
-  BatchService(BatchRepository batches, BatchFacts facts, BatchEvents events, Clock clock) {
+  BatchService(
+      BatchRepository batches, List<BatchFacts.Source> sources, BatchEvents events, Clock clock) {
     this.batches = batches;
-    this.facts = facts;
+    this.sources = sources;
     this.events = events;
     this.clock = clock;
   }
@@ -47,7 +49,7 @@ public class BatchService {
       batch.setMethod(parse(change.method()));
     }
     if (change.look() != null) {
-      batch.setLook(new Look(Fill.parse(change.look().backdrop()), change.look().marginPercent()));
+      batch.setLook(change.look().toLook("look."));
     }
     if (change.methodRules() != null) {
       batch.setMethodRules(rules(change.methodRules()));
@@ -103,17 +105,26 @@ public class BatchService {
   @Transactional(readOnly = true)
   public BatchView view(long id) {
     Batch batch = require(id);
-    return view(batch, facts.of(List.of(id)).get(id));
+    return view(batch, facts(List.of(id)).get(id));
   }
 
   @Transactional(readOnly = true)
   public List<BatchView> viewAll() {
     List<Batch> all = batches.findAllByOrderByIdDesc();
-    Map<Long, BatchFacts.Facts> known = facts.of(all.stream().map(Batch::id).toList());
+    Map<Long, BatchFacts> known = facts(all.stream().map(Batch::id).toList());
     return all.stream().map(batch -> view(batch, known.get(batch.id()))).toList();
   }
 
-  private static BatchView view(Batch batch, BatchFacts.Facts facts) {
+  private Map<Long, BatchFacts> facts(List<Long> batchIds) {
+    Map<Long, BatchFacts> byBatch =
+        batchIds.stream().collect(Collectors.toMap(Function.identity(), id -> new BatchFacts()));
+    if (!batchIds.isEmpty()) {
+      sources.forEach(source -> source.addTo(byBatch, batchIds));
+    }
+    return byBatch;
+  }
+
+  private static BatchView view(Batch batch, BatchFacts facts) {
     Look look = batch.look();
     return new BatchView(
         batch.id(),
@@ -133,7 +144,8 @@ public class BatchService {
         facts.queued,
         batch.isPaused(),
         facts.confidences,
-        facts.median(),
+        facts.medianConfidence(),
+        Trust.NINETEEN_OF_TWENTY_FROM,
         facts.samples,
         facts.deliveredFiles,
         batch.createdAt());

@@ -4,6 +4,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import org.ablebatch.core.dress.Fill;
+import org.ablebatch.core.dress.Look;
+import org.ablebatch.server.problem.BadInput;
 
 /**
  * A batch as the API shows it.
@@ -18,6 +21,7 @@ import java.util.Map;
  * @param paused nothing of the queue is begun
  * @param confidences how many checked-or-waiting cutouts fall in each band of ten, from 0 to 100
  * @param medianConfidence null before the first cutout
+ * @param trustedFrom the confidence from which nineteen of twenty cutouts pass as they are
  * @param samples up to five picture ids to show the batch by
  * @param deliveredFiles files made in the last finished delivery
  */
@@ -38,6 +42,7 @@ public record BatchView(
     boolean paused,
     List<Integer> confidences,
     Integer medianConfidence,
+    int trustedFrom,
     List<Long> samples,
     long deliveredFiles,
     Instant createdAt) {
@@ -50,5 +55,24 @@ public record BatchView(
    * @param backdrop {@code transparent} or {@code #RRGGBB}
    */
   @Schema(name = "Look")
-  public record LookView(String backdrop, double marginPercent) {}
+  public record LookView(String backdrop, double marginPercent) {
+    /**
+     * @param field where it stands in the request, ending with a dot; may be empty
+     * @throws BadInput naming the part that can't be
+     */
+    public Look toLook(String field) {
+      Fill fill;
+      try {
+        fill = Fill.parse(String.valueOf(backdrop));
+      } catch (IllegalArgumentException e) {
+        throw BadInput.expected(
+            field + "backdrop", "transparent or a colour such as #E9E0CE", backdrop);
+      }
+      try {
+        return new Look(fill, marginPercent);
+      } catch (IllegalArgumentException e) {
+        throw BadInput.expected(field + "marginPercent", "0 to 45", marginPercent);
+      }
+    }
+  }
 }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.checking.TogetherController.Seen;
 import org.ablebatch.server.checking.TogetherController.TogetherView;
+import org.ablebatch.server.picture.PendingEdits;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoService;
@@ -20,7 +21,6 @@ import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.progress.BatchEvents;
-import org.ablebatch.server.touchup.TouchUpService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,7 +32,7 @@ public class VerdictService {
   private final PhotoRepository photos;
   private final PhotoService photoService;
   private final VerdictRepository verdicts;
-  private final TouchUpService touchUp;
+  private final PendingEdits pendingEdits;
   private final BatchEvents events;
   private final Clock clock;
 
@@ -40,13 +40,13 @@ public class VerdictService {
       PhotoRepository photos,
       PhotoService photoService,
       VerdictRepository verdicts,
-      TouchUpService touchUp,
+      PendingEdits pendingEdits,
       BatchEvents events,
       Clock clock) {
     this.photos = photos;
     this.photoService = photoService;
     this.verdicts = verdicts;
-    this.touchUp = touchUp;
+    this.pendingEdits = pendingEdits;
     this.events = events;
     this.clock = clock;
   }
@@ -84,20 +84,20 @@ public class VerdictService {
                   .formatted(photo.fileName(), words(photo.state()))
               + " again.");
     }
-    if (photo.currentVersionId() == null) {
+    if (!photo.shown().isThere()) {
       throw new Conflict("“" + photo.fileName() + "” has no cutout to judge yet.");
     }
   }
 
   private Verdict record(Photo photo, PictureState next, Remark remark) {
-    if (photo.hasPendingEdits() && next != PictureState.IN_TOUCH_UP) {
-      touchUp.renderPending(photo.id());
+    if (photo.shown().lacksEdits() && next != PictureState.IN_TOUCH_UP) {
+      pendingEdits.render(photo.id());
     }
     PictureState from = photo.state();
     photo.moveTo(next);
     photo.remark(remark);
     Verdict verdict =
-        new Verdict(photo.id(), photo.currentVersionId(), from, next, clock.instant());
+        new Verdict(photo.id(), photo.shown().versionId(), from, next, clock.instant());
     verdict.say(remark);
     return verdicts.save(verdict);
   }
@@ -110,7 +110,7 @@ public class VerdictService {
   public TogetherView judgeTogether(long batchId, String verdict, List<Seen> seen) {
     PictureState next = stateFor(verdict);
     if (seen == null || seen.isEmpty() || seen.size() > MOST_TOGETHER) {
-      throw new BadInput("pictures", "1 to 10,000 pictures are judged at once");
+      throw BadInput.expected("pictures", "1 to 10,000 at once", seen == null ? null : seen.size());
     }
     if (seen.stream().anyMatch(one -> one.id() == null || one.revision() == null)) {
       throw new BadInput("pictures", "Each picture has its id and the revision that was seen");
@@ -122,7 +122,7 @@ public class VerdictService {
     for (Photo photo : photos.lockAll(batchId, revisions.keySet())) {
       boolean asSeen =
           revisions.get(photo.id()) == photo.revision() && !isNotTheLastWord(photo, next);
-      if (asSeen && photo.state() == PictureState.TO_CHECK && photo.currentVersionId() != null) {
+      if (asSeen && photo.state() == PictureState.TO_CHECK && photo.shown().isThere()) {
         record(photo, next, null).giveTogether(together);
         judged.add(photo.id());
       }
@@ -210,7 +210,7 @@ public class VerdictService {
       case "pass" -> PictureState.PASSED;
       case "touch-up" -> PictureState.IN_TOUCH_UP;
       case "reject" -> PictureState.REJECTED;
-      default -> throw new BadInput("verdict", "A verdict is pass, touch-up or reject");
+      default -> throw BadInput.expected("verdict", "pass, touch-up or reject", verdict);
     };
   }
 }

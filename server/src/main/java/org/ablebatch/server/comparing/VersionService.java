@@ -14,6 +14,7 @@ import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.batch.Methods;
 import org.ablebatch.server.comparing.VersionViews.ChooseRequest;
 import org.ablebatch.server.comparing.VersionViews.ComparisonView;
 import org.ablebatch.server.comparing.VersionViews.RegionView;
@@ -88,7 +89,7 @@ class VersionService {
         version.maker().name().toLowerCase(Locale.ROOT),
         version.method(),
         version.confidence(),
-        version.id().equals(photo.currentVersionId()),
+        version.id().equals(photo.shown().versionId()),
         version.findings().stream()
             .filter(Finding::isSerious)
             .findFirst()
@@ -133,7 +134,7 @@ class VersionService {
   @Transactional
   public PictureView choose(long photoId, ChooseRequest request) {
     if (request.versionId() == null) {
-      throw new BadInput("versionId", "Which version?");
+      throw BadInput.expected("versionId", "the number of a version", null);
     }
     CutoutVersion version = version(photoId, request.versionId());
     Photo photo = photoService.lock(photoId);
@@ -153,7 +154,7 @@ class VersionService {
     if (photo.state() == PictureState.CUTTING || photo.isQueued()) {
       throw new Conflict("“" + photo.fileName() + "” is being cut; choose when that is done.");
     }
-    if (photo.hasPendingEdits()) {
+    if (photo.shown().lacksEdits()) {
       throw new Conflict(
           "“%s” has strokes on the bench that no version shows yet; finish those first."
               .formatted(photo.fileName()));
@@ -161,7 +162,7 @@ class VersionService {
     if (photo.state() != PictureState.TO_CHECK) {
       photo.moveTo(PictureState.TO_CHECK);
     }
-    photo.replaceVersion(version);
+    photo.shown().replaceWith(version);
     photos.flush();
     events.changed(photo.batchId(), photo.id());
     return photoService.view(photo.id());
@@ -197,7 +198,7 @@ class VersionService {
    * @throws Conflict with a sentence when nothing came of it
    */
   VersionView cutBeside(long photoId, String wireName) {
-    Method method = method(wireName);
+    Method method = Methods.choosable(wireName);
     Photo photo = photoService.row(photoId).photo();
     Batch batch = batches.require(photo.batchId());
     CutoutVersion.Asked asked = CutKey.of(photo, batch, method, photo.guidance());
@@ -224,25 +225,27 @@ class VersionService {
     }
   }
 
-  private static Method method(String wireName) {
-    try {
-      return Method.ofWireName(wireName);
-    } catch (IllegalArgumentException | NullPointerException e) {
-      throw new BadInput("method", "There is no such method");
-    }
+  private static Rect box(TakeRequest request) {
+    required("into", "the number of a version", request.into());
+    required("from", "the number of a version", request.from());
+    return new Rect(
+        required("x", "a place in pixels", request.x()),
+        required("y", "a place in pixels", request.y()),
+        positive("width", request.width()),
+        positive("height", request.height()));
   }
 
-  private static Rect box(TakeRequest request) {
-    boolean whole =
-        request.into() != null
-            && request.from() != null
-            && request.x() != null
-            && request.y() != null
-            && request.width() != null
-            && request.height() != null;
-    if (!whole || request.width() < 1 || request.height() < 1) {
-      throw new BadInput("region", "A region is taken from a version into another, by a box");
+  private static int positive(String field, Integer px) {
+    if (px == null || px < 1) {
+      throw BadInput.expected(field, "1 pixel or more", px);
     }
-    return new Rect(request.x(), request.y(), request.width(), request.height());
+    return px;
+  }
+
+  private static <T> T required(String field, String expected, T value) {
+    if (value == null) {
+      throw BadInput.expected(field, expected, null);
+    }
+    return value;
   }
 }

@@ -88,7 +88,7 @@ class CutJob implements BackgroundWork {
     photo.beginCutting(presence.processId(), clock.instant());
     events.changed(photo.batchId(), photo.id());
     Batch batch = batches.require(photo.batchId());
-    Method method = batch.methodFor(photo);
+    Method method = batch.methodFor(photo.askedMethod(), photo.group());
     CutoutVersion.Asked asked = CutKey.of(photo, batch, method, photo.guidance());
     Optional<CutoutVersion> known =
         versions.findFirstByPhotoIdAndAskedMethodAndSourceKey(

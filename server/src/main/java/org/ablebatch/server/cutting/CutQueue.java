@@ -130,6 +130,8 @@ public class CutQueue {
   private static void refuseNonsense(Photo photo, GuidanceData guidance) {
     try {
       guidance.check(new Rect(0, 0, photo.width(), photo.height()));
+    } catch (BadInput e) {
+      throw e;
     } catch (IllegalArgumentException e) {
       throw new BadInput("guidance", e.getMessage());
     }

@@ -1,7 +1,9 @@
 package org.ablebatch.server.cutting;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
 import org.ablebatch.core.run.RunPriority;
+import org.ablebatch.server.problem.Choice;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -59,8 +61,12 @@ class RunController {
 
   @PutMapping("/batches/{id}/run/priority")
   RunView priority(@PathVariable long id, @RequestBody PriorityRequest request) {
-    queue.setPriority(id, RunPriority.ofWireName(String.valueOf(request.priority())));
+    queue.setPriority(id, wanted(request.priority()));
     return runs.of(id);
+  }
+
+  private static RunPriority wanted(String name) {
+    return Choice.of("priority", List.of(RunPriority.values()), RunPriority::wireName, name);
   }
 
   /**

@@ -44,7 +44,8 @@ class WorkerCount {
    */
   void set(int workers) {
     if (workers < 1 || workers > most) {
-      throw new BadInput("workers", "This machine can cut 1 to " + most + " pictures at a time");
+      throw BadInput.expected(
+          "workers", "1 to " + most + ", which this machine can do at a time", workers);
     }
     jdbc.update(
         "INSERT INTO installation (name, value) VALUES (?, ?) ON DUPLICATE KEY UPDATE value = ?",

@@ -10,6 +10,9 @@ interface DeliveredFileRepository extends JpaRepository<DeliveredFile, Long> {
   /** Progress of one delivery. */
   record Progress(Long deliveryId, long planned, long made, long failed, long bytes) {}
 
+  /** Files that the last delivery of a batch made. */
+  record Delivered(Long batchId, long count) {}
+
   List<DeliveredFile> findByDeliveryIdOrderById(long deliveryId);
 
   @Query(
@@ -22,4 +25,14 @@ interface DeliveredFileRepository extends JpaRepository<DeliveredFile, Long> {
       from DeliveredFile f where f.deliveryId in :deliveryIds group by f.deliveryId
       """)
   List<Progress> progress(Collection<Long> deliveryIds);
+
+  @Query(
+      """
+      select new org.ablebatch.server.delivery.DeliveredFileRepository$Delivered(d.batchId, count(f))
+      from Delivery d join DeliveredFile f on f.deliveryId = d.id
+      where d.batchId in :batchIds and f.blobId is not null
+        and d.id = (select max(e.id) from Delivery e where e.batchId = d.batchId)
+      group by d.batchId
+      """)
+  List<Delivered> lastDelivered(Collection<Long> batchIds);
 }

@@ -113,7 +113,7 @@ public class DeliveryService {
                     new DeliveredFile(
                         delivery.id(),
                         item.row().photo().id(),
-                        item.row().photo().currentVersionId(),
+                        item.row().photo().shown().versionId(),
                         item.specIndex(),
                         item.name()))
             .toList());

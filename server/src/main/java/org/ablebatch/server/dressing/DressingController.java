@@ -2,13 +2,13 @@ package org.ablebatch.server.dressing;
 
 import java.time.Duration;
 import org.ablebatch.codec.write.PictureWriter;
-import org.ablebatch.core.dress.Fill;
 import org.ablebatch.core.dress.Look;
 import org.ablebatch.core.raster.Picture;
+import org.ablebatch.server.batch.BatchView.LookView;
+import org.ablebatch.server.picture.PendingEdits;
 import org.ablebatch.server.picture.PhotoRow;
 import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.problem.BadInput;
-import org.ablebatch.server.touchup.TouchUpService;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -23,12 +23,12 @@ class DressingController {
 
   private final PhotoService photos;
   private final DressingService dressing;
-  private final TouchUpService touchUp;
+  private final PendingEdits pendingEdits;
 
-  DressingController(PhotoService photos, DressingService dressing, TouchUpService touchUp) {
+  DressingController(PhotoService photos, DressingService dressing, PendingEdits pendingEdits) {
     this.photos = photos;
     this.dressing = dressing;
-    this.touchUp = touchUp;
+    this.pendingEdits = pendingEdits;
   }
 
   /**
@@ -45,12 +45,11 @@ class DressingController {
       @RequestParam int width,
       @RequestParam int height,
       @RequestParam(required = false) Long v) {
-    if (width < 1 || height < 1 || Math.max(width, height) > LARGEST_PREVIEW_PX) {
-      throw new BadInput("width", "A preview is 1 to " + LARGEST_PREVIEW_PX + " px on a side");
-    }
-    touchUp.renderPending(id);
+    requirePreviewSide("width", width);
+    requirePreviewSide("height", height);
+    pendingEdits.render(id);
     PhotoRow row = photos.row(id);
-    Look look = new Look(Fill.parse(backdrop), marginPercent);
+    Look look = new LookView(backdrop, marginPercent).toLook("");
     Picture picture = dressing.screenSize(row).compose(look, width, height);
     return ResponseEntity.ok()
         .cacheControl(
@@ -58,5 +57,11 @@ class DressingController {
                 ? CacheControl.noCache()
                 : CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
         .body(PictureWriter.quickPng(picture));
+  }
+
+  private static void requirePreviewSide(String field, int px) {
+    if (px < 1 || px > LARGEST_PREVIEW_PX) {
+      throw BadInput.expected(field, "1 to " + LARGEST_PREVIEW_PX + " px", px);
+    }
   }
 }

@@ -9,6 +9,8 @@ import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.stroke.StrokePoint;
 import org.ablebatch.core.subject.SubjectChoice;
+import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Choice;
 
 /**
  * What a person says about one picture, on the wire and in the database. Null lists are empty.
@@ -52,21 +54,13 @@ public record GuidanceData(
   public record HintData(String kind, double sizePx, List<Double> points) {
     Hint toHint() {
       if (points == null || points.size() < 2 || points.size() % 2 != 0) {
-        throw new IllegalArgumentException("A hint’s points are pairs of x and y");
+        throw BadInput.expected("guidance.hints.points", "pairs of x and y", points);
       }
       List<StrokePoint> way = new ArrayList<>();
       for (int i = 0; i < points.size(); i += 2) {
         way.add(new StrokePoint(points.get(i), points.get(i + 1)));
       }
-      Hint.Kind parsed =
-          switch (kind == null ? "" : kind) {
-            case "subject" -> Hint.Kind.SUBJECT;
-            case "backdrop" -> Hint.Kind.BACKDROP;
-            case "mixed" -> Hint.Kind.MIXED;
-            default ->
-                throw new IllegalArgumentException("A hint marks subject, backdrop or mixed edge");
-          };
-      return new Hint(parsed, sizePx, way);
+      return new Hint(Choice.of("guidance.hints.kind", Hint.Kind.class, kind), sizePx, way);
     }
   }
 

@@ -17,6 +17,7 @@ import org.ablebatch.server.storage.BlobStore;
 import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.Renditions;
 import org.ablebatch.server.storage.StorageFailed;
+import org.ablebatch.server.storage.WorkingCopies;
 import org.springframework.stereotype.Component;
 
 /** Cutouts and originals between the store's bytes and core's rasters. */
@@ -29,10 +30,12 @@ public class CutoutFiles {
 
   private final BlobStore blobs;
   private final RenditionStore renditions;
+  private final WorkingCopies copies;
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
 
-  CutoutFiles(BlobStore blobs, RenditionStore renditions) {
+  CutoutFiles(BlobStore blobs, RenditionStore renditions, WorkingCopies copies) {
     this.blobs = blobs;
+    this.copies = copies;
     this.renditions = renditions;
   }
 
@@ -53,7 +56,7 @@ public class CutoutFiles {
 
   private Picture original(String blob, Rect crop) {
     try {
-      Picture whole = reader.read(blobs.get(blob)).picture();
+      Picture whole = reader.read(copies.readable(blob)).picture();
       return crop == null ? whole : whole.crop(crop);
     } catch (UnreadablePicture e) {
       throw damaged(e);

@@ -24,7 +24,7 @@ public interface CutoutVersionRepository extends JpaRepository<CutoutVersion, Lo
    */
   @Query(
       """
-      select v.id from CutoutVersion v join Photo p on p.currentVersionId = v.id
+      select v.id from CutoutVersion v join Photo p on p.shown.currentVersionId = v.id
       where v.inspected = false and p.state = :state and p.removedAt is null order by v.id desc
       """)
   List<Long> toInspect(PictureState state, Limit limit);

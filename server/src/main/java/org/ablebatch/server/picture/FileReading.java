@@ -1,5 +1,7 @@
 package org.ablebatch.server.picture;
 
+import java.io.InterruptedIOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.concurrent.Semaphore;
 import java.util.function.Supplier;
@@ -8,6 +10,7 @@ import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.ReadPicture;
 import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.check.Sharpness;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
@@ -15,6 +18,8 @@ import org.ablebatch.core.scene.SceneFacts;
 import org.ablebatch.server.storage.BlobStore;
 import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.Renditions;
+import org.ablebatch.server.storage.StorageFailed;
+import org.ablebatch.server.storage.WorkingCopies;
 import org.springframework.stereotype.Component;
 
 /** Reads a file once and keeps everything that is to be known of it later. */
@@ -26,10 +31,12 @@ class FileReading {
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
   private final BlobStore blobs;
   private final RenditionStore renditions;
+  private final WorkingCopies copies;
 
-  FileReading(BlobStore blobs, RenditionStore renditions) {
+  FileReading(BlobStore blobs, RenditionStore renditions, WorkingCopies copies) {
     this.blobs = blobs;
     this.renditions = renditions;
+    this.copies = copies;
   }
 
   /** Reads the bytes and puts them into the store. */
@@ -52,8 +59,12 @@ class FileReading {
       throws UnreadablePicture, InterruptedException {
     Decoded decoded = decoded(bytes);
     // The disk is waited for without a decoded picture in the hand.
+    String original = keep.get();
+    if (decoded.workingCopy != null) {
+      copies.keep(original, decoded.workingCopy);
+    }
     return new TakenFile(
-        keep.get(),
+        original,
         bytes.length,
         decoded.kind,
         decoded.shownByBrowsers,
@@ -64,7 +75,11 @@ class FileReading {
         decoded.facts);
   }
 
-  /** What is kept of a decoded picture, without its pixels. */
+  /**
+   * What is kept of a decoded picture, without its pixels.
+   *
+   * @param workingCopy null = the file itself is read quickly
+   */
   private record Decoded(
       FileKind kind,
       boolean shownByBrowsers,
@@ -72,12 +87,13 @@ class FileReading {
       int height,
       byte[] thumbnail,
       byte[] preview,
+      byte[] workingCopy,
       IntakeFacts facts) {}
 
   private Decoded decoded(byte[] bytes) throws UnreadablePicture, InterruptedException {
     decoding.acquire();
     try {
-      ReadPicture read = reader.read(bytes);
+      ReadPicture read = readable(bytes);
       Picture picture = read.picture();
       // Everything that is seen on a screen follows from one reduction of the original.
       Picture preview = Renditions.reduced(picture);
@@ -88,15 +104,34 @@ class FileReading {
           picture.height(),
           Renditions.thumbnail(preview),
           Renditions.preview(preview),
+          read.kind().isHeif() ? PictureWriter.quickPng(picture) : null,
           new IntakeFacts(
               read.profile(),
               read.bits(),
               read.hasPlace(),
               picture.hasTransparency(),
+              read.pictures(),
               Sharpness.of(preview),
               SceneFacts.of(preview).toText()));
     } finally {
       decoding.release();
+    }
+  }
+
+  /** Some formats are decoded by another program, through files; those need room, too. */
+  private ReadPicture readable(byte[] bytes) throws UnreadablePicture {
+    try {
+      return reader.read(bytes);
+    } catch (UncheckedIOException e) {
+      if (e.getCause() instanceof InterruptedIOException) {
+        throw new StorageFailed(
+            "The server is stopping; send this file again.", StorageFailed.Kind.UNREACHABLE, e);
+      }
+      throw new StorageFailed(
+          "A picture could not be decoded: there is no room for temporary files. Everything saved"
+              + " before is safe.",
+          StorageFailed.Kind.FULL,
+          e);
     }
   }
 
@@ -108,7 +143,7 @@ class FileReading {
   Small small(String originalBlob, Rect crop) throws UnreadablePicture, InterruptedException {
     decoding.acquire();
     try {
-      Picture whole = reader.read(blobs.get(originalBlob)).picture();
+      Picture whole = readable(copies.readable(originalBlob)).picture();
       Picture preview = Renditions.reduced(crop == null ? whole : whole.crop(crop));
       return new Small(
           renditions.put(Renditions.thumbnail(preview)),

@@ -4,8 +4,6 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -47,14 +45,11 @@ public class Photo {
   @Embedded private Crop crop;
   private Instant removedAt;
   private boolean renditionsDue;
-  private String problem;
 
-  @Enumerated(EnumType.STRING)
-  @Column(columnDefinition = "VARCHAR(24)")
-  private FailureKind failureKind;
+  /** Null = nothing failed. */
+  @Embedded private Failure failure;
 
-  private Long currentVersionId;
-  private boolean editsPending;
+  @Embedded private ShownVersion shown = new ShownVersion();
 
   @Convert(converter = RemarkConverter.class)
   @Column(columnDefinition = "VARCHAR(1000)")
@@ -126,10 +121,9 @@ public class Photo {
         queue.take(queue.askedMethod(), null);
       }
     }
-    forgetProblem();
+    failure = null;
     queue.forgetGuidance();
-    currentVersionId = null;
-    editsPending = false;
+    shown.nothing();
   }
 
   /** Its small pictures are those of another frame. */
@@ -180,7 +174,7 @@ public class Photo {
       state = state.moveTo(PictureState.WAITING);
     }
     queue.take(asked, saidByHand);
-    forgetProblem();
+    failure = null;
   }
 
   /** A person waits for this one: it goes ahead of every batch, paused or not. */
@@ -218,34 +212,21 @@ public class Photo {
   public void receive(CutoutVersion version) {
     state = state.moveTo(PictureState.TO_CHECK);
     queue.leave();
-    forgetProblem();
-    editsPending = false;
-    currentVersionId = version.id();
+    failure = null;
+    shown.replaceWith(version);
   }
 
   public void fail(FailureKind kind, String sentence) {
     state = state.moveTo(PictureState.FAILED);
     queue.leave();
-    failureKind = kind;
-    problem = sentence;
-  }
-
-  private void forgetProblem() {
-    problem = null;
-    failureKind = null;
-  }
-
-  /** A version by hand takes the place of the one before; the state stays. */
-  public void replaceVersion(CutoutVersion version) {
-    currentVersionId = version.id();
-    editsPending = false;
+    failure = new Failure(kind, sentence);
   }
 
   public void moveTo(PictureState next) {
     state = state.moveTo(next);
     if (next == PictureState.LEFT_WHOLE) {
       queue.leave();
-      forgetProblem();
+      failure = null;
     }
   }
 
@@ -261,10 +242,6 @@ public class Photo {
   /** Null = nothing was said. */
   public Remark remark() {
     return remark;
-  }
-
-  public void editsChanged() {
-    editsPending = true;
   }
 
   public Long id() {
@@ -373,28 +350,19 @@ public class Photo {
     return taken.previewBlob();
   }
 
-  public String problem() {
-    return problem;
-  }
-
   /** Null = nothing failed. */
-  public FailureKind failureKind() {
-    return failureKind;
+  public Failure failure() {
+    return failure;
   }
 
-  /** Null before the first cutout. */
-  public Long currentVersionId() {
-    return currentVersionId;
-  }
-
-  /** True when edits were made that the current version does not show yet. */
-  public boolean hasPendingEdits() {
-    return editsPending;
+  /** The version that stands for it, and what was done to it by hand. */
+  public ShownVersion shown() {
+    return shown;
   }
 
   /** It was mended; what Check shows is not the last word. */
   public boolean isBeingRedrawn() {
-    return editsPending && state == PictureState.TO_CHECK;
+    return shown.lacksEdits() && state == PictureState.TO_CHECK;
   }
 
   public long revision() {

@@ -7,7 +7,6 @@ import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.storage.BlobStore;
 import org.ablebatch.server.storage.Renditions;
-import org.ablebatch.server.touchup.TouchUpService;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -33,19 +32,19 @@ class PhotoFilesController {
   private final BlobStore blobs;
   private final SmallPictures small;
   private final CutoutFiles files;
-  private final TouchUpService touchUp;
+  private final PendingEdits pendingEdits;
 
   PhotoFilesController(
       PhotoService photos,
       BlobStore blobs,
       SmallPictures small,
       CutoutFiles files,
-      TouchUpService touchUp) {
+      PendingEdits pendingEdits) {
     this.photos = photos;
     this.blobs = blobs;
     this.small = small;
     this.files = files;
-    this.touchUp = touchUp;
+    this.pendingEdits = pendingEdits;
   }
 
   /** The file as it came. */
@@ -116,7 +115,7 @@ class PhotoFilesController {
       @PathVariable long id,
       @RequestParam(required = false) Long v,
       @RequestParam(defaultValue = "8") int bits) {
-    touchUp.renderPending(id);
+    pendingEdits.render(id);
     PhotoRow row = photos.row(id);
     CutoutVersion version = shown(row, v);
     if (bits > 8) {
@@ -139,14 +138,14 @@ class PhotoFilesController {
   /** The matte at full size: grey, 0 = backdrop, 255 = subject. */
   @GetMapping(path = "/matte.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> matte(@PathVariable long id, @RequestParam(required = false) Long v) {
-    touchUp.renderPending(id);
+    pendingEdits.render(id);
     return image(MediaType.IMAGE_PNG, blobs.get(shown(photos.row(id), v).matteBlob()), caching(v));
   }
 
   /** The colours that differ from the original's: opaque there, clear elsewhere. */
   @GetMapping(path = "/edge-colours.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> edge(@PathVariable long id, @RequestParam(required = false) Long v) {
-    touchUp.renderPending(id);
+    pendingEdits.render(id);
     return image(MediaType.IMAGE_PNG, blobs.get(shown(photos.row(id), v).edgeBlob()), caching(v));
   }
 

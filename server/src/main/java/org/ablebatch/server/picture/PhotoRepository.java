@@ -43,7 +43,7 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
-      left join CutoutVersion v on v.id = p.currentVersionId
+      left join CutoutVersion v on v.id = p.shown.currentVersionId
       where p.batchId = :batchId and p.removedAt is null
         and (:all = true or p.state in :states)
       """)
@@ -52,14 +52,14 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
-      left join CutoutVersion v on v.id = p.currentVersionId where p.id = :id
+      left join CutoutVersion v on v.id = p.shown.currentVersionId where p.id = :id
       """)
   Optional<PhotoRow> row(long id);
 
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
-      left join CutoutVersion v on v.id = p.currentVersionId
+      left join CutoutVersion v on v.id = p.shown.currentVersionId
       where p.batchId = :batchId and p.removedAt is null and p.state in :states order by p.place
       """)
   List<PhotoRow> rowsInOrder(long batchId, Collection<PictureState> states);
@@ -77,7 +77,7 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """
       select new org.ablebatch.server.picture.PhotoRepository$ConfidenceCount(
         p.batchId, v.confidence, count(p))
-      from Photo p join CutoutVersion v on v.id = p.currentVersionId
+      from Photo p join CutoutVersion v on v.id = p.shown.currentVersionId
       where p.batchId in :batchIds and p.removedAt is null group by p.batchId, v.confidence
       """)
   List<ConfidenceCount> confidences(Collection<Long> batchIds);
@@ -93,16 +93,6 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
           """,
       nativeQuery = true)
   List<Sample> firstPlaces(Collection<Long> batchIds, int most);
-
-  @Query(
-      """
-      select new org.ablebatch.server.picture.PhotoRepository$BatchCount(d.batchId, count(f))
-      from Delivery d join DeliveredFile f on f.deliveryId = d.id
-      where d.batchId in :batchIds and f.blobId is not null
-        and d.id = (select max(e.id) from Delivery e where e.batchId = d.batchId)
-      group by d.batchId
-      """)
-  List<BatchCount> lastDeliveredFiles(Collection<Long> batchIds);
 
   @Query(
       """
@@ -131,7 +121,7 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """
       select new org.ablebatch.server.picture.PhotoRepository$Sibling(p.id, p.state) from Photo p
       where p.batchId = :batchId and p.id <> :photoId and p.removedAt is null
-        and p.currentVersionId is not null
+        and p.shown.currentVersionId is not null
         and (p.group = :group or (:group is null and p.group is null)) order by p.place
       """)
   List<Sibling> siblings(long batchId, long photoId, String group);
@@ -139,7 +129,7 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   /** Pictures with edits that no version shows yet. */
   @Query(
       """
-      select p.id from Photo p where p.state = :state and p.editsPending = true
+      select p.id from Photo p where p.state = :state and p.shown.editsPending = true
         and p.removedAt is null and p.id not in :but order by p.id
       """)
   List<Long> toMend(PictureState state, Collection<Long> but, Limit limit);
@@ -161,7 +151,7 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
-      left join CutoutVersion v on v.id = p.currentVersionId
+      left join CutoutVersion v on v.id = p.shown.currentVersionId
       where p.batchId = :batchId and p.id in :ids order by p.place
       """)
   List<PhotoRow> rowsOf(long batchId, Collection<Long> ids);
@@ -169,7 +159,7 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   @Query(
       """
       select new org.ablebatch.server.picture.PhotoRow(p, v) from Photo p
-      left join CutoutVersion v on v.id = p.currentVersionId
+      left join CutoutVersion v on v.id = p.shown.currentVersionId
       where p.batchId = :batchId and p.removedAt is not null order by p.place
       """)
   List<PhotoRow> removedRows(long batchId);

@@ -12,6 +12,7 @@ import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Choice;
 import org.ablebatch.server.problem.NotFound;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -40,23 +41,30 @@ public class PhotoService {
    */
   @Transactional(readOnly = true)
   PageView page(long batchId, int page, int size, String sort, String states) {
-    if (page < 0 || size < 1 || size > LARGEST_PAGE) {
-      throw new BadInput("size", "A page has 1 to " + LARGEST_PAGE + " pictures, from page 0 on");
+    if (page < 0) {
+      throw BadInput.expected("page", "0 or more", page);
+    }
+    if (size < 1 || size > LARGEST_PAGE) {
+      throw BadInput.expected("size", "1 to " + LARGEST_PAGE, size);
     }
     Set<PictureState> wanted = EnumSet.allOf(PictureState.class);
     if (states != null && !states.isBlank()) {
-      wanted.retainAll(Arrays.stream(states.split(",")).map(PictureState::ofWireName).toList());
+      wanted.retainAll(Arrays.stream(states.split(",")).map(PhotoService::state).toList());
     }
     PageRequest request = PageRequest.of(page, size, order(sort));
     Page<PhotoRow> rows = photos.rows(batchId, states == null || states.isBlank(), wanted, request);
     return new PageView(views(batchId, rows.getContent()), page, size, rows.getTotalElements());
   }
 
+  private static PictureState state(String name) {
+    return Choice.of("state", List.of(PictureState.values()), PictureState::wireName, name);
+  }
+
   /** Those of these pictures that are in the batch, in its order; removed ones are left out. */
   @Transactional(readOnly = true)
   PageView some(long batchId, Collection<Long> ids) {
     if (ids.size() > LARGEST_PAGE) {
-      throw new BadInput("ids", "At most " + LARGEST_PAGE + " pictures are given at once");
+      throw BadInput.expected("ids", "at most " + LARGEST_PAGE + " at once", ids.size());
     }
     List<PhotoRow> rows =
         ids.isEmpty()
@@ -88,7 +96,7 @@ public class PhotoService {
     return switch (sort) {
       case "place" -> Sort.by("place");
       case "risk" -> Sort.by("v.confidence").and(Sort.by("place"));
-      default -> throw new BadInput("sort", "Pictures are sorted by place or risk");
+      default -> throw BadInput.expected("sort", "place or risk", sort);
     };
   }
 

@@ -9,6 +9,7 @@ import org.ablebatch.core.line.ForbiddenMove;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sets.SetPlace;
+import org.ablebatch.server.batch.Methods;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.progress.BatchEvents;
@@ -54,7 +55,8 @@ class PictureActions {
 
   ActResult act(long batchId, ActRequest request) {
     if (request.ids() == null || request.ids().isEmpty() || request.ids().size() > MOST) {
-      throw new BadInput("ids", "1 to 10,000 pictures are acted on at once");
+      throw BadInput.expected(
+          "ids", "1 to 10,000 at once", request.ids() == null ? null : request.ids().size());
     }
     Act act = parse(request);
     ActResult result = transaction.execute(status -> actOnAll(batchId, request.ids(), act));
@@ -86,10 +88,10 @@ class PictureActions {
       case "method" -> askFor(request.method());
       case "set" -> belong(request.set());
       default ->
-          throw new BadInput(
+          throw BadInput.expected(
               "action",
-              "Pictures can be left whole, cut after all, removed, brought back, cropped, given a"
-                  + " method or a set");
+              "leave-whole, cut-after-all, remove, bring-back, crop, method or set",
+              request.action());
     };
   }
 
@@ -129,7 +131,7 @@ class PictureActions {
 
   private static Act belong(ActRequest.SetData set) {
     if (set == null) {
-      throw new BadInput("set", "The code or group is missing");
+      throw BadInput.expected("set", "an object with code and group", null);
     }
     SetPlace place = new SetPlace(word(set.code()), word(set.group()));
     return photo -> photo.belong(place);

@@ -75,6 +75,7 @@ public record PictureView(
    * @param bits of each colour
    * @param hasPlace the file says where it was taken; deliveries never do
    * @param transparent it has transparency already
+   * @param picturesInFile of which this is the first, or the main one; 1 = there is no other
    * @param blurred not sharp anywhere
    * @param duplicateOf an earlier picture of the batch with the same bytes; null = none
    * @param wholeWidth of the original, upright
@@ -87,6 +88,7 @@ public record PictureView(
       int bits,
       boolean hasPlace,
       boolean transparent,
+      int picturesInFile,
       boolean blurred,
       Long duplicateOf,
       int wholeWidth,

@@ -1,7 +1,10 @@
 package org.ablebatch.server.picture;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
 import org.ablebatch.core.finding.FindingKind;
+import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Choice;
 
 /**
  * What a checker says when a picture is sent on, for whoever mends it.
@@ -16,20 +19,20 @@ public record Remark(
   private static final int LONGEST = 400;
 
   /**
-   * @throws IllegalArgumentException with a sentence when something is not as it should be
+   * @throws BadInput naming what is not as it should be
    */
   public Remark {
     text = text == null || text.isBlank() ? null : text.strip();
     if (text != null && text.length() > LONGEST) {
-      throw new IllegalArgumentException("A remark has at most " + LONGEST + " letters");
+      throw BadInput.expected("text", "at most " + LONGEST + " letters", text.length());
     }
     if (reason != null) {
-      FindingKind.ofWireName(reason);
+      Choice.of("reason", List.of(FindingKind.values()), FindingKind::wireName, reason);
     }
     boolean none = x == null && y == null && width == null && height == null;
     boolean whole = x != null && y != null && width != null && height != null;
     if (!none && !(whole && width > 0 && height > 0)) {
-      throw new IllegalArgumentException("A marked place has x, y, width and height");
+      throw new BadInput("width", "A marked place has all of x, y, width and height, or none");
     }
   }
 

@@ -12,11 +12,13 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import tools.jackson.core.JacksonException;
 
 /** Turns every error into a problem detail with a sentence, and keeps the inside to the log. */
 @RestControllerAdvice
@@ -66,18 +68,31 @@ class ProblemAdvice {
     var error = e.getBindingResult().getFieldErrors().stream().findFirst().orElse(null);
     return error == null
         ? problem(HttpStatus.BAD_REQUEST, "A value is missing or out of range")
-        : field(error.getField(), error.getField() + " " + error.getDefaultMessage());
+        : badInput(
+            BadInput.expected(
+                error.getField(), error.getDefaultMessage(), error.getRejectedValue()));
   }
 
   @ExceptionHandler
   ProblemDetail unreadable(HttpMessageNotReadableException e) {
-    return problem(
-        HttpStatus.BAD_REQUEST, "The request is not the JSON that is described in the API");
+    if (e.getCause() instanceof JacksonException json) {
+      Mismatch mismatch = Mismatch.of(json);
+      return field(mismatch.field(), mismatch.sentence());
+    }
+    return problem(HttpStatus.BAD_REQUEST, "A JSON object is expected as the body, not nothing");
   }
 
   @ExceptionHandler
   ProblemDetail wrongType(MethodArgumentTypeMismatchException e) {
-    return field(e.getName(), "“" + e.getValue() + "” is not a valid " + e.getName());
+    Class<?> type = e.getRequiredType() == null ? Object.class : e.getRequiredType();
+    return badInput(BadInput.expected(e.getName(), Mismatch.expected(type), e.getValue()));
+  }
+
+  @ExceptionHandler
+  ProblemDetail missing(MissingServletRequestParameterException e) {
+    Class<?> type =
+        e.getMethodParameter() == null ? String.class : e.getMethodParameter().getParameterType();
+    return badInput(BadInput.expected(e.getParameterName(), Mismatch.expected(type), null));
   }
 
   @ExceptionHandler

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -17,11 +18,12 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  * few times a second, so that a fast run does not drown a page; browsers then read what they show.
  */
 @Component
-public class BatchEvents {
+public class BatchEvents implements SmartLifecycle {
   private static final long GATHER_MILLIS = 250;
   private static final long HEARTBEAT_MILLIS = 15_000;
   private static final long NEVER = 0;
 
+  private volatile boolean running;
   private final Map<Long, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
   private final Map<Long, Set<Long>> changed = new ConcurrentHashMap<>();
   private final Map<Long, Map<Long, String>> mended = new ConcurrentHashMap<>();
@@ -103,6 +105,23 @@ public class BatchEvents {
     listeners.forEach(
         (id, ofBatch) ->
             ofBatch.forEach(emitter -> send(emitter, SseEmitter.event().comment("here"), ofBatch)));
+  }
+
+  @Override
+  public void start() {
+    running = true;
+  }
+
+  /** Streams never end by themselves; a server that stops would wait for them in vain. */
+  @Override
+  public void stop() {
+    running = false;
+    listeners.values().forEach(ofBatch -> ofBatch.forEach(SseEmitter::complete));
+  }
+
+  @Override
+  public boolean isRunning() {
+    return running;
   }
 
   private static void send(

@@ -20,7 +20,7 @@ import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.checking.VerdictService;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoRow;
-import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Choice;
 import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.progress.BatchEvents;
 import org.springframework.stereotype.Service;
@@ -209,12 +209,9 @@ class SamplingService {
   }
 
   private static Sampling.Rule rule(String level, String limit, Switching state) {
-    try {
-      return new Sampling.Rule(
-          InspectionLevel.valueOf(level), QualityLimit.ofPercent(limit), state.strictness());
-    } catch (IllegalArgumentException | NullPointerException e) {
-      throw new BadInput(
-          "level", "A plan has the level I, II or III, and a quality limit of the standard");
-    }
+    return new Sampling.Rule(
+        Choice.of("level", List.of(InspectionLevel.values()), Enum::name, level),
+        Choice.of("limit", List.of(QualityLimit.values()), QualityLimit::percent, limit),
+        state.strictness());
   }
 }

@@ -1,11 +1,11 @@
 package org.ablebatch.server.sets;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.ablebatch.core.sets.NamePattern;
 import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Choice;
 
 /**
  * How codes and groups are read from file names.
@@ -24,20 +24,17 @@ public record PatternData(String separators, List<String> parts, boolean folderI
   }
 
   public NamePattern toPattern() {
+    List<NamePattern.Role> roles =
+        parts == null ? List.of() : parts.stream().map(PatternData::role).toList();
     try {
       return new NamePattern(
-          separators == null ? NamePattern.USUAL_SEPARATORS : separators,
-          parts == null ? List.of() : parts.stream().map(PatternData::role).toList(),
-          folderIsGroup);
+          separators == null ? NamePattern.USUAL_SEPARATORS : separators, roles, folderIsGroup);
     } catch (IllegalArgumentException e) {
-      throw new BadInput("pattern", e.getMessage());
+      throw new BadInput("separators", e.getMessage());
     }
   }
 
   private static NamePattern.Role role(String name) {
-    return Arrays.stream(NamePattern.Role.values())
-        .filter(role -> role.name().equalsIgnoreCase(name))
-        .findFirst()
-        .orElseThrow(() -> new BadInput("parts", "A part of a name is nothing, code or group"));
+    return Choice.of("parts", NamePattern.Role.class, name);
   }
 }

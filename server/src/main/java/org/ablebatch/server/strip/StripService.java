@@ -14,9 +14,9 @@ import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.scene.SceneFacts;
 import org.ablebatch.core.scene.Variety;
 import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.batch.Methods;
 import org.ablebatch.server.cutting.CutWorkers;
 import org.ablebatch.server.picture.CutoutVersion;
-import org.ablebatch.server.picture.Methods;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.problem.BadInput;
@@ -102,7 +102,7 @@ class StripService {
   private List<Photo> choose(long batchId, Integer count) {
     int wanted = count == null ? USUAL_SAMPLES : count;
     if (wanted < 1 || wanted > MOST_SAMPLES) {
-      throw new BadInput("count", "A test strip has 1 to " + MOST_SAMPLES + " pictures");
+      throw BadInput.expected("count", "1 to " + MOST_SAMPLES + " pictures", count);
     }
     List<Photo> known =
         photos.findByBatchIdAndRemovedAtIsNullOrderByPlace(batchId).stream()
@@ -127,7 +127,7 @@ class StripService {
   private List<Photo> byHand(long batchId, List<Long> ids) {
     List<Long> wanted = ids.stream().filter(Objects::nonNull).distinct().toList();
     if (wanted.size() > MOST_SAMPLES) {
-      throw new BadInput("pictures", "A test strip has 1 to " + MOST_SAMPLES + " pictures");
+      throw BadInput.expected("pictures", "1 to " + MOST_SAMPLES + " pictures", wanted.size());
     }
     List<Photo> found =
         photos.findAllById(wanted).stream().filter(photo -> photo.batchId() == batchId).toList();

@@ -2,7 +2,9 @@ package org.ablebatch.server.touchup;
 
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.ablebatch.core.line.PictureState;
@@ -61,6 +63,30 @@ class EditBook {
     return new Page(photo.photo().batchId(), base, entries);
   }
 
+  /** The edits of a page that other pictures have too, by their keys. */
+  @Transactional(readOnly = true)
+  public Map<String, EditList.Elsewhere> elsewhere(long photoId, Page page) {
+    List<String> keys =
+        page.entries().stream()
+            .map(Entry::row)
+            .filter(row -> row.kind().equals(EditReading.EDGE))
+            .map(EditRow::clientKey)
+            .toList();
+    if (keys.isEmpty()) {
+      return Map.of();
+    }
+    Map<String, EditList.Elsewhere> found = new HashMap<>();
+    for (EditRepository.Shared shared : edits.shared(page.batchId(), photoId, keys, Maker.HAND)) {
+      int pictures = (int) shared.pictures();
+      boolean open = GROUP_REACHES.contains(shared.state());
+      found.merge(
+          shared.clientKey(),
+          new EditList.Elsewhere(open ? pictures : 0, open ? 0 : pictures),
+          (a, b) -> new EditList.Elsewhere(a.open() + b.open(), a.judged() + b.judged()));
+    }
+    return found;
+  }
+
   /**
    * Keeps one more edit. What was undone before it can no longer come again.
    *
@@ -88,7 +114,7 @@ class EditBook {
   @Transactional
   public boolean addFromGroup(long photoId, String clientKey, EditData data) {
     Photo photo = photoService.lock(photoId);
-    if (!GROUP_REACHES.contains(photo.state()) || photo.currentVersionId() == null) {
+    if (!GROUP_REACHES.contains(photo.state()) || !photo.shown().isThere()) {
       return false;
     }
     if (edits.findByPhotoIdAndClientKey(photoId, clientKey).isEmpty()) {
@@ -109,7 +135,7 @@ class EditBook {
       return false;
     }
     forget(photoId, clientKey);
-    photo.editsChanged();
+    photo.shown().editsChanged();
     return true;
   }
 
@@ -127,7 +153,7 @@ class EditBook {
             EditReading.kind(data),
             json.writeValueAsString(data),
             clock.instant()));
-    photo.editsChanged();
+    photo.shown().editsChanged();
   }
 
   @Transactional
@@ -219,14 +245,14 @@ class EditBook {
     if (version.photoId() != photoId || version.maker() == Maker.HAND || !version.isOf(photo)) {
       throw new NotFound("cutout of this photograph with number", versionId);
     }
-    photo.replaceVersion(version);
-    photo.editsChanged();
+    photo.shown().replaceWith(version);
+    photo.shown().editsChanged();
   }
 
   private void change(long photoId, Consumer<List<EditRow>> what) {
     Photo photo = lockInTouchUp(photoId);
     what.accept(rows(photoId, base(photoService.row(photoId))));
-    photo.editsChanged();
+    photo.shown().editsChanged();
   }
 
   private static EditRow find(List<EditRow> rows, long editId) {

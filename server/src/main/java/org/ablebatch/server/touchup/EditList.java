@@ -22,6 +22,7 @@ public record EditList(long baseVersionId, String state, BoxView changed, List<E
    * @param undone taken back by undo, may come again by redo
    * @param box where it changed something; null = nowhere, or not carried out yet
    * @param problem why it could not be carried out; null = it was
+   * @param elsewhere the other pictures of the group that have it too; null = none
    */
   @Schema(name = "Edit")
   public record EditView(
@@ -31,7 +32,17 @@ public record EditList(long baseVersionId, String state, BoxView changed, List<E
       boolean enabled,
       boolean undone,
       BoxView box,
-      String problem) {}
+      String problem,
+      Elsewhere elsewhere) {}
+
+  /**
+   * Other pictures that have the same edit.
+   *
+   * @param open on the bench or in Check, where it can be taken back
+   * @param judged or being cut; they keep it
+   */
+  @Schema(name = "Elsewhere")
+  public record Elsewhere(int open, int judged) {}
 
   /** In pixels of the picture. */
   @Schema(name = "Box")

@@ -2,7 +2,6 @@ package org.ablebatch.server.touchup;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.area.Shape;
 import org.ablebatch.core.hint.Hint;
@@ -21,6 +20,8 @@ import org.ablebatch.core.mend.TraceEdit;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.stroke.Stroke;
 import org.ablebatch.core.stroke.StrokePoint;
+import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Choice;
 import org.ablebatch.server.touchup.EditData.AreaData;
 import org.ablebatch.server.touchup.EditData.EdgeData;
 import org.ablebatch.server.touchup.EditData.PartData;
@@ -30,14 +31,23 @@ import org.ablebatch.server.touchup.EditData.SampleData;
 final class EditReading {
   static final String BRUSH = "brush";
 
+  /** Settings of an outline: the one kind that goes to other pictures of a group. */
+  static final String EDGE = "edge";
+
   private EditReading() {}
 
   /**
-   * @throws IllegalArgumentException with a sentence for a person
+   * @throws BadInput naming the field, parts of {@code edit}, with a sentence for a person
    */
   static Edit edit(EditData data) {
-    Edit edit = alone(data);
-    return data.within() == null ? edit : new LimitedEdit(area(data.within()), edit);
+    try {
+      Edit edit = alone(data);
+      return data.within() == null ? edit : new LimitedEdit(area(data.within()), edit);
+    } catch (BadInput e) {
+      throw e;
+    } catch (IllegalArgumentException e) {
+      throw new BadInput("edit", e.getMessage());
+    }
   }
 
   static String kind(EditData data) {
@@ -62,10 +72,17 @@ final class EditReading {
               orElse(data.softness(), 0),
               orElse(data.strength(), 1),
               rgb(data.colour()));
-      case "edge" -> edge(data.edge());
-      case "take" -> new TakeEdit(required(data.versionId(), "versionId"), area(data.area()));
+      case EDGE -> edge(data.edge());
+      case "take" ->
+          new TakeEdit(
+              required(data.versionId(), "versionId", "the number of a version"),
+              area(data.area()));
       case "subject" -> new SubjectEdit(mode(data.mode()), box(data.box()));
-      default -> throw new IllegalArgumentException("There is no edit of this kind");
+      default ->
+          throw BadInput.expected(
+              "edit.kind",
+              "one of brush, strand, pick, area, hint, trace, edge, take, subject",
+              data.kind());
     };
   }
 
@@ -79,7 +96,7 @@ final class EditReading {
 
   private static PickEdit pick(EditData data) {
     List<PickEdit.Sample> samples = new ArrayList<>();
-    for (SampleData sample : required(data.samples(), "samples")) {
+    for (SampleData sample : required(data.samples(), "samples", "a list of picked colours")) {
       samples.add(
           new PickEdit.Sample(
               number(sample.x(), "x"),
@@ -95,7 +112,7 @@ final class EditReading {
   }
 
   private static EdgeEdit edge(EdgeData data) {
-    EdgeData edge = required(data, "edge");
+    EdgeData edge = required(data, "edge", "an object with the outline’s settings");
     return new EdgeEdit(
         orElse(edge.fitPx(), 0),
         orElse(edge.hazeBelow(), 0),
@@ -111,27 +128,32 @@ final class EditReading {
 
   private static Area area(AreaData data) {
     List<Area.Part> parts = new ArrayList<>();
-    for (PartData part : required(required(data, "area").parts(), "parts")) {
+    for (PartData part : parts(data)) {
       parts.add(
           new Area.Part(
-              named(Area.Joining.class, part.joining(), "An area adds, subtracts or intersects"),
+              Choice.of("edit.area.parts.joining", Area.Joining.class, part.joining()),
               new Shape(
-                  named(Shape.Kind.class, part.shape(), "A shape is a box, ellipse or outline"),
+                  Choice.of("edit.area.parts.shape", Shape.Kind.class, part.shape()),
                   way(part.points()))));
     }
     return new Area(parts, Boolean.TRUE.equals(data.inverted()), orElse(data.featherPx(), 0));
   }
 
+  private static List<PartData> parts(AreaData area) {
+    String expected = "an object with parts";
+    return required(required(area, "area", expected).parts(), "area", expected);
+  }
+
   private static Rect box(List<Integer> box) {
     if (box == null || box.size() != 4 || box.contains(null)) {
-      throw new IllegalArgumentException("A box is x, y, width and height");
+      throw BadInput.expected("edit.box", "x, y, width and height", box);
     }
     return new Rect(box.get(0), box.get(1), box.get(2), box.get(3));
   }
 
   static List<StrokePoint> way(List<Double> points) {
     if (points == null || points.size() < 2 || points.size() % 2 != 0 || points.contains(null)) {
-      throw new IllegalArgumentException("Points are pairs of x and y");
+      throw BadInput.expected("edit.points", "pairs of x and y", points);
     }
     List<StrokePoint> way = new ArrayList<>();
     for (int i = 0; i < points.size(); i += 2) {
@@ -141,11 +163,11 @@ final class EditReading {
   }
 
   private static Mode mode(String name) {
-    return named(Mode.class, name, "An edit erases or restores");
+    return Choice.of("edit.mode", Mode.class, name);
   }
 
   private static Hint.Kind hint(String name) {
-    return named(Hint.Kind.class, name, "A hint says subject, backdrop or mixed");
+    return Choice.of("edit.mode", Hint.Kind.class, name);
   }
 
   private static Integer rgb(String colour) {
@@ -153,30 +175,22 @@ final class EditReading {
       return null;
     }
     if (!colour.matches("#[0-9A-Fa-f]{6}")) {
-      throw new IllegalArgumentException("A colour is written #RRGGBB");
+      throw BadInput.expected("edit.colour", "a colour such as #3C78C8", colour);
     }
     return Integer.parseInt(colour.substring(1), 16);
   }
 
-  private static <E extends Enum<E>> E named(Class<E> type, String name, String otherwise) {
-    try {
-      return Enum.valueOf(type, name == null ? "" : name.toUpperCase(Locale.ROOT));
-    } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException(otherwise, e);
-    }
-  }
-
   private static double number(Double value, String name) {
-    return required(value, name);
+    return required(value, name, "a number");
   }
 
   private static double orElse(Double value, double otherwise) {
     return value == null ? otherwise : value;
   }
 
-  private static <T> T required(T value, String name) {
+  private static <T> T required(T value, String name, String expected) {
     if (value == null) {
-      throw new IllegalArgumentException("This edit needs “" + name + "”");
+      throw BadInput.expected("edit." + name, expected, null);
     }
     return value;
   }

@@ -62,6 +62,10 @@ class EditRow {
     return clientKey;
   }
 
+  String kind() {
+    return kind;
+  }
+
   String data() {
     return data;
   }

@@ -18,8 +18,6 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class GroupEdits {
-  private static final String EDGE = "edge";
-
   private final EditBook book;
   private final EditRepository edits;
   private final PhotoService photoService;
@@ -55,7 +53,7 @@ class GroupEdits {
    * are the others of the batch that have none. The same key twice is done once.
    */
   Reach spread(long photoId, String clientKey, EditData data) {
-    if (!EDGE.equals(data.kind()) || data.within() != null) {
+    if (!EditReading.EDGE.equals(data.kind()) || data.within() != null) {
       throw new BadInput("edit", "Only settings of the whole outline go to other pictures");
     }
     EditReading.edit(data);

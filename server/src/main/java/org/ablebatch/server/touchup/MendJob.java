@@ -61,7 +61,7 @@ class MendJob implements BackgroundWork {
     try {
       patience.inTransaction(
           () -> {
-            touchUp.renderPending(id);
+            touchUp.render(id);
             return null;
           });
     } catch (StorageFailed e) {

@@ -116,7 +116,7 @@ class TouchUpController {
   @PostMapping("/edits/base")
   EditList goOnFrom(@PathVariable long id, @RequestBody Base base) {
     if (base.versionId() == null) {
-      throw new BadInput("versionId", "From which cutout?");
+      throw BadInput.expected("versionId", "the number of a cutout", null);
     }
     book.goOnFrom(id, base.versionId());
     return touchUp.list(id, Has.NOTHING);

@@ -2,6 +2,7 @@ package org.ablebatch.server.touchup;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.server.bench.Bench;
@@ -9,6 +10,7 @@ import org.ablebatch.server.bench.Benches;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
+import org.ablebatch.server.picture.PendingEdits;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoService;
@@ -24,7 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
  * version when somebody needs the result.
  */
 @Service
-public class TouchUpService {
+public class TouchUpService implements PendingEdits {
   private final EditBook book;
   private final Benches benches;
   private final PhotoService photoService;
@@ -79,11 +81,14 @@ public class TouchUpService {
     EditBook.Page page = book.page(photoId);
     Laid laid = lay(photoId, page, benches.of(page.base()));
     Bench bench = laid.bench();
+    Map<String, EditList.Elsewhere> elsewhere = book.elsewhere(photoId, laid.page());
     return new EditList(
         page.base().id(),
         bench.state(),
         BoxView.of(bench.changedSince(has.since())),
-        laid.page().entries().stream().map(entry -> view(entry, bench, has)).toList());
+        laid.page().entries().stream()
+            .map(entry -> view(entry, bench, has, elsewhere.get(entry.row().clientKey())))
+            .toList());
   }
 
   /**
@@ -118,7 +123,8 @@ public class TouchUpService {
     return new Bench.Step(row.id(), row.revision(), () -> EditReading.edit(entry.data()));
   }
 
-  private static EditList.EditView view(EditBook.Entry entry, Bench bench, Has has) {
+  private static EditList.EditView view(
+      EditBook.Entry entry, Bench bench, Has has, EditList.Elsewhere elsewhere) {
     EditRow row = entry.row();
     return new EditList.EditView(
         row.id(),
@@ -127,7 +133,8 @@ public class TouchUpService {
         row.isEnabled(),
         row.isUndone(),
         BoxView.of(bench.boxOf(row.id())),
-        row.problem());
+        row.problem(),
+        elsewhere);
   }
 
   /**
@@ -143,7 +150,7 @@ public class TouchUpService {
           "“%s” is not in touch-up any more; somebody was quicker.".formatted(photo.fileName()));
     }
     if (drawn) {
-      renderPending(photoId);
+      render(photoId);
     }
     photo.moveTo(PictureState.TO_CHECK);
     photos.flush();
@@ -151,25 +158,31 @@ public class TouchUpService {
     return photoService.view(photoId);
   }
 
-  /** Makes a version of edits that no version shows yet; does nothing when there are none. */
+  @Override
   @Transactional
-  public void renderPending(long photoId) {
+  public void render(long photoId) {
     Photo photo = photoService.lock(photoId);
-    if (!photo.hasPendingEdits()) {
+    if (!photo.shown().lacksEdits()) {
       return;
     }
     EditBook.Page page = book.page(photoId);
     CutoutVersion base = page.base();
     if (page.isEmpty()) {
-      photo.replaceVersion(base);
+      photo.shown().replaceWith(base);
     } else {
       Bench bench = lay(photoId, page, benches.knownOrAside(base)).bench();
       Cutout mended = bench.cutout();
       int number = versions.lastNumber(photoId) + 1;
-      photo.replaceVersion(
-          versions.save(
-              new CutoutVersion(
-                  photoId, number, base, files.save(bench.original(), mended), clock.instant())));
+      photo
+          .shown()
+          .replaceWith(
+              versions.save(
+                  new CutoutVersion(
+                      photoId,
+                      number,
+                      base,
+                      files.save(bench.original(), mended),
+                      clock.instant())));
     }
     events.changed(photo.batchId(), photoId);
   }

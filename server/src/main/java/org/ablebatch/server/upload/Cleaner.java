@@ -8,6 +8,7 @@ import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.storage.BlobStore;
 import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.UploadFolder;
+import org.ablebatch.server.storage.WorkingCopies;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
@@ -34,16 +35,22 @@ class Cleaner {
           "batch.empty_set_preview_blob",
           "delivered_file.blob_id");
 
-  /** Every column that refers to a small picture. */
+  /** Those of them that refer to what a person sent. */
+  private static final List<String> ORIGINALS =
+      List.of("photo.original_blob", "cutout_version.source_blob");
+
+  /** Every column that refers to a rendition. */
   private static final List<String> RENDITION_REFERENCES =
       List.of(
           "photo.thumbnail_blob",
           "photo.preview_blob",
+          "working_copy.copy_blob",
           "cutout_version.thumbnail_blob",
           "cutout_version.preview_blob");
 
   private final BlobStore blobs;
   private final RenditionStore renditions;
+  private final WorkingCopies copies;
   private final UploadFolder folder;
   private final UploadRepository uploads;
   private final NamedParameterJdbcTemplate jdbc;
@@ -52,12 +59,14 @@ class Cleaner {
   Cleaner(
       BlobStore blobs,
       RenditionStore renditions,
+      WorkingCopies copies,
       UploadFolder folder,
       UploadRepository uploads,
       NamedParameterJdbcTemplate jdbc,
       AbleSettings settings) {
     this.blobs = blobs;
     this.renditions = renditions;
+    this.copies = copies;
     this.folder = folder;
     this.uploads = uploads;
     this.jdbc = jdbc;
@@ -74,6 +83,7 @@ class Cleaner {
    * @return how many blobs were taken away
    */
   int clean(Duration grace) {
+    copies.forgetUnknown(names -> referred(names, ORIGINALS));
     int forgotten =
         blobs.forgetUnreferred(grace, names -> referred(names, REFERENCES))
             + renditions.forgetUnreferred(grace, names -> referred(names, RENDITION_REFERENCES));

@@ -15,6 +15,16 @@ interface UploadRepository extends JpaRepository<Upload, Long> {
   /** Uploads of one state, and how many of them became pictures. */
   record StateCount(UploadState state, long count, long pictures) {}
 
+  /** An upload of which bytes are still to come. */
+  record Awaited(long id, long batchId, long bytes) {}
+
+  @Query(
+      """
+      select new org.ablebatch.server.upload.UploadRepository$Awaited(u.id, u.batchId, u.bytes)
+      from Upload u where u.state = :state
+      """)
+  List<Awaited> awaited(UploadState state);
+
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select u from Upload u where u.id = :id")
   Optional<Upload> lock(long id);

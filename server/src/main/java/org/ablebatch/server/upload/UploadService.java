@@ -31,6 +31,7 @@ import org.ablebatch.server.upload.UploadViews.UploadView;
 import org.ablebatch.server.upload.UploadViews.UploadsView;
 import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -46,6 +47,8 @@ class UploadService {
   private static final int REFUSED_SHOWN = 500;
   private static final int LONGEST_NAME = 200;
   private static final long MOST_BYTES = 8L << 30;
+
+  private static final long LOOK_FOR_WHOLE_MILLIS = 10_000;
 
   private final UploadRepository uploads;
   private final UploadFolder folder;
@@ -82,7 +85,7 @@ class UploadService {
   @Transactional
   public List<UploadView> declare(long batchId, List<DeclaredFile> files) {
     if (files == null || files.isEmpty() || files.size() > MOST_FILES) {
-      throw new BadInput("files", "1 to 10,000 files are announced at once");
+      throw BadInput.expected("files", "1 to 10,000 at once", files == null ? null : files.size());
     }
     List<String> fingerprints = files.stream().map(UploadService::fingerprint).toList();
     int next = insertNew(batchId, files, fingerprints, intake.nextPlace(batchId));
@@ -216,14 +219,41 @@ class UploadService {
       }
       long length = folder.append(id, in, upload.bytes() - offset);
       if (length == upload.bytes()) {
-        transaction.executeWithoutResult(status -> uploads.lock(id).ifPresent(Upload::comeWhole));
-        events.changed(upload.batchId());
-        workers.ring();
+        markWhole(id, upload.batchId());
       }
       return length;
     } finally {
       beingSent.remove(id);
     }
+  }
+
+  /**
+   * Files that lie there whole and were never marked so: the process or the database ended between
+   * the last byte and the mark. Whoever sent them has seen the last byte go and sends no more.
+   */
+  @Scheduled(fixedDelay = LOOK_FOR_WHOLE_MILLIS)
+  void noticeWhole() {
+    for (UploadRepository.Awaited upload : uploads.awaited(UploadState.COMING)) {
+      boolean whole = folder.length(upload.id()) == upload.bytes();
+      if (whole && beingSent.add(upload.id())) {
+        try {
+          markWhole(upload.id(), upload.batchId());
+        } finally {
+          beingSent.remove(upload.id());
+        }
+      }
+    }
+  }
+
+  private void markWhole(long id, long batchId) {
+    transaction.executeWithoutResult(
+        status ->
+            uploads
+                .lock(id)
+                .filter(upload -> upload.state() == UploadState.COMING)
+                .ifPresent(Upload::comeWhole));
+    events.changed(batchId);
+    workers.ring();
   }
 
   /** Somebody else is sending the same file at this moment. */

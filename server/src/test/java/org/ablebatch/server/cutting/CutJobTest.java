@@ -69,7 +69,7 @@ class CutJobTest {
     when(photo.id()).thenReturn(ID);
     when(photo.isBeingCutBy(ME)).thenReturn(true);
     when(batches.require(anyLong())).thenReturn(batch);
-    when(batch.methodFor(photo)).thenReturn(Method.AUTO);
+    when(batch.methodFor(any(), any())).thenReturn(Method.AUTO);
   }
 
   private void workGives(Supplier<CutWork.Result> result) {

@@ -57,9 +57,9 @@ class GuidanceDataTest {
     assertThatThrownBy(() -> boxes(new BoxData(0, 0, 0, 9)).check(PICTURE))
         .hasMessage("A box lies outside the picture, which is 60 × 40 px");
     assertThatThrownBy(() -> hint("sky", List.of(1.0, 1.0)).check(PICTURE))
-        .hasMessage("A hint marks subject, backdrop or mixed edge");
+        .hasMessage("guidance.hints.kind: one of subject, backdrop, mixed, not “sky”");
     assertThatThrownBy(() -> hint("subject", List.of(1.0)).check(PICTURE))
-        .hasMessage("A hint’s points are pairs of x and y");
+        .hasMessage("guidance.hints.points: pairs of x and y, not “[1.0]”");
     BoxData box = new BoxData(0, 0, 9, 9);
     assertThatThrownBy(
             () -> new GuidanceData(Collections.nCopies(51, box), null, null, null).check(PICTURE))

@@ -20,6 +20,7 @@ import org.ablebatch.server.progress.BatchEvents;
 import org.ablebatch.server.storage.BlobStore;
 import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.StorageFailed;
+import org.ablebatch.server.storage.WorkingCopies;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -29,7 +30,7 @@ class IntakeServiceTest {
   private final TransactionTemplate transaction = mock(TransactionTemplate.class);
   private final IntakeService intake =
       new IntakeService(
-          new FileReading(blobs, mock(RenditionStore.class)),
+          new FileReading(blobs, mock(RenditionStore.class), mock(WorkingCopies.class)),
           photos,
           mock(BatchRepository.class),
           mock(BatchEvents.class),

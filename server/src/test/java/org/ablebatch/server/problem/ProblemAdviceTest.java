@@ -60,6 +60,6 @@ class ProblemAdviceTest {
     http.perform(get("/number/seven"))
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.field").value("id"))
-        .andExpect(jsonPath("$.detail").value("“seven” is not a valid id"));
+        .andExpect(jsonPath("$.detail").value("id: a whole number, not “seven”"));
   }
 }

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.List;
 import org.ablebatch.server.AbleSettings;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,7 @@ class RenditionStoreTest {
 
   @BeforeEach
   void open() {
-    store = new RenditionStore(new AbleSettings(data, "", 0, Duration.ofHours(1)));
+    store = new RenditionStore(new AbleSettings(data, "", 0, List.of(), Duration.ofHours(1)));
   }
 
   @Test

@@ -18,6 +18,7 @@ import org.ablebatch.core.mend.TakeEdit;
 import org.ablebatch.core.mend.TraceEdit;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.stroke.StrokePoint;
+import org.ablebatch.server.problem.BadInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -99,17 +100,17 @@ class EditReadingTest {
       quoteCharacter = '~',
       delimiter = '|',
       value = {
-        "{'mode': 'smudge', 'sizePx': 8, 'points': [1, 1]} | erases or restores",
-        "{'sizePx': 8, 'points': [1, 1]} | erases or restores",
+        "{'mode': 'smudge', 'sizePx': 8, 'points': [1, 1]} | edit.mode: one of erase, restore, not “smudge”",
+        "{'sizePx': 8, 'points': [1, 1]} | edit.mode: one of erase, restore, not nothing",
         "{'mode': 'erase', 'sizePx': 0, 'points': [1, 1]} | 1 to 2000 px",
-        "{'mode': 'erase', 'points': [1, 1]} | needs “sizePx”",
-        "{'kind': 'polish'} | no edit of this kind",
+        "{'mode': 'erase', 'points': [1, 1]} | edit.sizePx: a number, not nothing",
+        "{'kind': 'polish'} | edit.kind: one of brush, strand, pick, area, hint, trace, edge, take, subject, not “polish”",
         "{'kind': 'trace', 'fromPx': 1, 'toPx': 1, 'points': [1, 1]} | 2 to 2000 points",
-        "{'kind': 'edge'} | needs “edge”",
+        "{'kind': 'edge'} | edit.edge: an object",
         "{'kind': 'edge', 'edge': {'growPx': 90}} | at most 20 px",
         "{'kind': 'pick', 'mode': 'erase', 'samples': []} | colours are picked",
         "{'kind': 'subject', 'mode': 'restore', 'box': [1, 2]} | x, y, width and height",
-        "{'kind': 'trace', 'colour': 'red', 'fromPx': 1, 'toPx': 1, 'points': [1,1,2,2]} | #RRGGBB"
+        "{'kind': 'trace', 'colour': 'red', 'fromPx': 1, 'toPx': 1, 'points': [1,1,2,2]} | edit.colour: a colour such as #3C78C8, not “red”"
       })
   void whatIsWrongIsSaidInASentence(String json, String sentence) {
     refused(json, sentence);
@@ -117,9 +118,9 @@ class EditReadingTest {
 
   private static void refused(String json, String sentence) {
     assertThatThrownBy(() -> read(json))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(BadInput.class)
         .hasMessageContaining(sentence)
-        .hasMessageMatching("[A-Z].*");
+        .satisfies(e -> assertThat(((BadInput) e).field()).startsWith("edit"));
   }
 
   private static Edit read(String json) {

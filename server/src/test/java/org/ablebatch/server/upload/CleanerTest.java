@@ -19,6 +19,7 @@ import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.storage.BlobStore;
 import org.ablebatch.server.storage.RenditionStore;
 import org.ablebatch.server.storage.UploadFolder;
+import org.ablebatch.server.storage.WorkingCopies;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
@@ -33,10 +34,11 @@ class CleanerTest {
       new Cleaner(
           blobs,
           renditions,
+          mock(WorkingCopies.class),
           folder,
           mock(UploadRepository.class),
           jdbc,
-          new AbleSettings(Path.of("data"), "", 0, GRACE));
+          new AbleSettings(Path.of("data"), "", 0, List.of(), GRACE));
 
   @Test
   void whatAnyTableRefersToStays() {

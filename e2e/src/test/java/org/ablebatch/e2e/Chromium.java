@@ -1,0 +1,74 @@
+package org.ablebatch.e2e;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless. Starting it takes a second or two; contexts in it take none. */
+final class Chromium implements AutoCloseable {
+  private static final Path EXECUTABLE = Path.of("/usr/bin/chromium");
+  static final String REBOUND_NAME = "rebound.example";
+
+  private static final List<String> FLAGS =
+      List.of(
+          "--headless",
+          "--no-sandbox",
+          "--disable-gpu",
+          "--disable-quic",
+          "--no-first-run",
+          "--disable-background-networking",
+          "--disable-component-update",
+          "--disable-sync",
+          // A name of somebody else that leads to this machine.
+          "--host-resolver-rules=MAP " + REBOUND_NAME + " 127.0.0.1");
+
+  /** Cutting is part of many waits, on machines that may be slow and busy. */
+  static final double PATIENCE_MS = 180_000;
+
+  private final Playwright playwright;
+  private com.microsoft.playwright.Browser browser;
+
+  Chromium() {
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+  }
+
+  /** Windows of a usual size with a storage of their own. */
+  BrowserContext context() {
+    if (browser == null) {
+      browser =
+          playwright
+              .chromium()
+              .launch(new BrowserType.LaunchOptions().setExecutablePath(EXECUTABLE).setArgs(FLAGS));
+    }
+    return browser.newContext(
+        new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+  }
+
+  /**
+   * Processes of their own, which keep on the disk what pages store.
+   *
+   * @param profile a folder of its own
+   */
+  BrowserContext lasting(Path profile) {
+    return playwright
+        .chromium()
+        .launchPersistentContext(
+            profile,
+            new BrowserType.LaunchPersistentContextOptions()
+                .setExecutablePath(EXECUTABLE)
+                .setArgs(FLAGS)
+                .setViewportSize(1280, 800));
+  }
+
+  @Override
+  public void close() {
+    playwright.close();
+  }
+}
