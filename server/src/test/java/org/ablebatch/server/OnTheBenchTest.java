@@ -149,11 +149,11 @@ class OnTheBenchTest {
                     + TOP_BOX
                     + "}, 'base': "
                     + list().get("baseVersionId").asLong()
-                    + ", 'level': 1, 'x': 0, 'y': 0, 'width': 175, 'height': 175}"));
+                    + ", 'level': 0, 'x': 0, 'y': 0, 'width': 350, 'height': 350}"));
 
-    assertThat(seen).hasSize(175 * 175 * 4);
-    assertThat(seen[4 * (50 * 175 + 87) + 3]).isZero();
-    assertThat(seen[4 * (100 * 175 + 87) + 3] & 0xFF).isEqualTo(255);
+    assertThat(seen).hasSize(350 * 350 * 4);
+    assertThat(seen[4 * (100 * 350 + 175) + 3]).isZero();
+    assertThat(seen[4 * (200 * 350 + 175) + 3] & 0xFF).isEqualTo(255);
     assertThat(list().get("state").asString()).isEqualTo(state);
     assertThat(api.matte(picture).at(175, 100)).isEqualTo(255);
   }
