@@ -47,6 +47,23 @@ class LostRenditionsTest {
     }
   }
 
+  @Test
+  void aPhonesFileIsCutWithAndWithoutItsWorkingCopy() throws Exception {
+    long batch = api.newBatch("From a phone");
+    byte[] heic = TestPictures.heic(TestPictures.discJpeg(160, 120, 0x7A2A5A));
+    long picture = api.cutPicture(batch, "phone.HEIC", heic);
+    byte[] matte = api.matte(picture).coverage();
+
+    assertThat(api.picture(picture).get("width").asInt()).isEqualTo(160);
+    assertThat(api.bytes("/api/v1/pictures/" + picture + "/original")).isEqualTo(heic);
+
+    tearAll();
+    api.post("/api/v1/pictures/" + picture + "/recut", "{}");
+    api.awaitState(picture, "to-check");
+
+    assertThat(api.matte(picture).coverage()).isEqualTo(matte);
+  }
+
   /** Empty files under whole names: what is left after a cut of the power. */
   private void tearAll() throws IOException {
     try (Stream<Path> files = Files.walk(renditions)) {

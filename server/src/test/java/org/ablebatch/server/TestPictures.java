@@ -1,7 +1,10 @@
 package org.ablebatch.server;
 
+import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.raster.Picture;
@@ -24,6 +27,22 @@ public final class TestPictures {
         .put(comment)
         .put(jpeg, 2, jpeg.length - 2)
         .array();
+  }
+
+  /** The same picture as a phone would keep it, by the encoder beside the decoder. */
+  public static byte[] heic(byte[] jpeg) throws IOException, InterruptedException {
+    Path folder = Files.createTempDirectory("able-heic");
+    Path in = Files.write(folder.resolve("in.jpg"), jpeg);
+    Path out = folder.resolve("out.heic");
+    Process encoder =
+        new ProcessBuilder("heif-enc", "-q", "95", in.toString(), "-o", out.toString())
+            .redirectErrorStream(true)
+            .redirectOutput(folder.resolve("said").toFile())
+            .start();
+    if (encoder.waitFor() != 0) {
+      throw new IllegalStateException(Files.readString(folder.resolve("said")));
+    }
+    return Files.readAllBytes(out);
   }
 
   public static Picture disc(int width, int height, int rgb) {
