@@ -97,6 +97,8 @@ class CheckTest {
     page.keyboard().press("z");
     page.keyboard().press("Shift+A");
     assertThat((Boolean) page.evaluate(NUMBERS_APART)).isTrue();
+    page.keyboard().press("n");
+    assertThat(page.locator(".markers .number.on")).isVisible();
     page.keyboard().press("Shift+B");
     page.keyboard().press("w");
     assertThat(page.getByText("Original at the left")).isVisible();

@@ -88,7 +88,9 @@ class ForeignPagesTest {
     Page page = browser.page();
 
     page.navigate("http://127.0.0.1:" + elsewhere.getAddress().getPort());
-    Object got = page.evaluate(TRY_EVERYTHING, List.of(application.address(), batch, picture));
+    List<String> where =
+        List.of(application.address(), String.valueOf(batch), String.valueOf(picture));
+    Object got = page.evaluate(TRY_EVERYTHING, where);
 
     // An opaque answer tells a page nothing, not even whether it was a refusal.
     assertThat((List<?>) got)
