@@ -240,8 +240,9 @@ class TouchUpToolsTest {
     return matte(id).getRaster().getSample(x, y, 0);
   }
 
-  /** Mean coverage. */
+  /** The sum of coverage, once what was asked for is drawn. */
   private double kept(long picture) throws Exception {
+    Api.await(() -> !api.get("/api/v1/pictures/" + picture).get("redrawing").asBoolean());
     var raster = matte(picture).getRaster();
     double sum = 0;
     for (int y = 0; y < raster.getHeight(); y += 3) {
