@@ -7,8 +7,10 @@ final class Checking {
   private static final String SEEN =
       """
       () => {
+        // While a dialog is on its way out the keys are still its own.
+        const dialog = document.querySelector('.ant-modal-wrap:not([style*="display: none"])')
         const shown = document.querySelector('.queue .row.on')?.dataset.picture
-        return shown !== undefined && document.querySelector('.check')?.dataset.ready === shown
+        return dialog === null && shown !== undefined && document.querySelector('.check')?.dataset.ready === shown
       }
       """;
 
