@@ -27,6 +27,7 @@ export type IntakeFacts = Omit<Sent<Schemas['IntakeFacts'], 'profile' | 'duplica
 }
 
 export type Finding = Sent<Schemas['Finding']>
+export type TriedWay = Sent<Schemas['TriedWay']>
 export type Remark = Sent<Schemas['Remark'], keyof Schemas['Remark']>
 /** A remark on its way; what is left out is nothing. */
 export type SentRemark = Schemas['Remark']
@@ -46,12 +47,13 @@ export type Picture = Omit<
     | 'tellTale'
     | 'problem'
   >,
-  'state' | 'failureKind' | 'intake' | 'findings' | 'remark'
+  'state' | 'failureKind' | 'intake' | 'findings' | 'tried' | 'remark'
 > & {
   state: PictureState
   failureKind: FailureKind | null
   intake: IntakeFacts
   findings: Finding[]
+  tried: TriedWay[]
   remark: Remark | null
 }
 
@@ -155,6 +157,7 @@ export const METHODS = [
   { value: 'plain', label: 'Plain backdrop', hint: 'one colour, evenly lit' },
   { value: 'uneven', label: 'Uneven backdrop', hint: 'light falls off, mottled' },
   { value: 'busy', label: 'Busy scene', hint: 'patterns, rooms, gardens' },
+  { value: 'weighed', label: 'All evidence', hint: 'colour, focus, shape together' },
   { value: 'person', label: 'Person', hint: 'portraits, hair' },
   { value: 'see-through', label: 'See-through', hint: 'glass, bottles, film' },
   { value: 'ink', label: 'Ink and line art', hint: 'pen or print on paper' },

@@ -12,6 +12,10 @@ defineProps<{
 function bytes(n: number): string {
   return n < 1_000_000 ? `${Math.ceil(n / 1000)} KB` : `${(n / 1_000_000).toFixed(1)} MB`
 }
+
+function percent(share: number): string {
+  return share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`
+}
 </script>
 
 <template>
@@ -31,6 +35,13 @@ function bytes(n: number): string {
       <template v-if="picture.confidence !== null">
         <dt>Method</dt>
         <dd>{{ methodLabel(picture.method) }}: {{ picture.reason }}</dd>
+        <dt v-if="!brief && picture.tried.length > 1">Also tried</dt>
+        <dd v-if="!brief && picture.tried.length > 1">
+          <div v-for="way in picture.tried.slice(1)" :key="way.method">
+            {{ methodLabel(way.method) }},
+            <span class="num">{{ percent(way.expectedError) }}</span> wrong, it is thought
+          </div>
+        </dd>
         <dt v-if="!brief || picture.subjects !== 1">Subjects</dt>
         <dd v-if="!brief || picture.subjects !== 1" class="num">{{ picture.subjects }}</dd>
         <dt>Confidence</dt>

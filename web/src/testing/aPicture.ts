@@ -34,6 +34,7 @@ export function aPicture(change: Partial<Picture>): Picture {
     confidence: null,
     method: null,
     reason: null,
+    tried: [],
     subjects: null,
     versionId: null,
     versionNumber: null,

@@ -3,6 +3,8 @@ package org.ablebatch.bench;
 import org.ablebatch.bench.accuracy.AccuracyCommand;
 import org.ablebatch.bench.accuracy.CalibrationCommand;
 import org.ablebatch.bench.faults.FaultsCommand;
+import org.ablebatch.bench.learning.JudgementsCommand;
+import org.ablebatch.bench.learning.PlanesCommand;
 import org.ablebatch.bench.load.LoadCommand;
 import org.ablebatch.bench.mending.MendingCommand;
 import org.ablebatch.bench.speed.SpeedCommand;
@@ -20,7 +22,9 @@ import picocli.CommandLine.Command;
       LoadCommand.class,
       FaultsCommand.class,
       CalibrationCommand.class,
-      MendingCommand.class
+      MendingCommand.class,
+      PlanesCommand.class,
+      JudgementsCommand.class
     })
 public final class Bench {
   Bench() {}

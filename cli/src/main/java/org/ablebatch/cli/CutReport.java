@@ -13,6 +13,7 @@ import tools.jackson.databind.json.JsonMapper;
  * What became of one file; the report is a JSON list of these.
  *
  * @param output the file that was written; null with a problem
+ * @param tried the ways that competed, the best first; null with a problem
  * @param subjects what was found, those left out included; null with a problem
  * @param millis from the decoded picture to the cutout
  * @param problem null when a cutout was written
@@ -24,10 +25,16 @@ record CutReport(
     String method,
     String reason,
     Integer confidence,
+    List<TriedWay> tried,
     List<FoundSubject> subjects,
     Long millis,
     Map<String, Long> millisPerStage,
     String problem) {
+
+  /**
+   * @param expectedError what the judge expected to be wrong, as a share of the subject, 0..1
+   */
+  record TriedWay(String method, double expectedError) {}
 
   /**
    * @param box in pixels of the picture
@@ -48,6 +55,9 @@ record CutReport(
         done.method().wireName(),
         done.reason(),
         done.confidence().percent(),
+        done.tried().stream()
+            .map(way -> new TriedWay(way.method().wireName(), way.expectedError()))
+            .toList(),
         done.subjects().list().stream()
             .map(s -> new FoundSubject(s.number(), Box.of(s.box()), s.share(), s.kept()))
             .toList(),
@@ -57,7 +67,7 @@ record CutReport(
   }
 
   static CutReport failed(String file, String problem) {
-    return new CutReport(file, null, null, null, null, null, null, null, problem);
+    return new CutReport(file, null, null, null, null, null, null, null, null, problem);
   }
 
   boolean isProblem() {

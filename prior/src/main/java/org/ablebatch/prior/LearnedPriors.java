@@ -1,21 +1,27 @@
 package org.ablebatch.prior;
 
+import static java.nio.charset.StandardCharsets.US_ASCII;
+
 import ai.onnxruntime.OrtException;
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.Optional;
+import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.Priors;
 
 /** The networks that ship with Able Batch. See NOTES.md beside each for what it was trained on. */
 public final class LearnedPriors {
-  private static final Letterbox SUBJECT_BOX = new Letterbox(192, false, 128 / 255f);
+  private static final Letterbox SUBJECT_BOX = new Letterbox(256, false, 128 / 255f);
+
+  private static final Letterbox SMOOTH_BOX = new Letterbox(192, false, 128 / 255f);
 
   /** A bust is cut off by the lower edge, so the picture stands on it. */
   private static final Letterbox PERSON_BOX = new Letterbox(256, true, 128 / 255f);
 
+  private static final String SUBJECT_SHA256 =
+      "d835be0f20b07c715093751fcc3e29c6c7f786151184e27e91451cc2ad96addc";
+
   private LearnedPriors() {}
 
-  /** Both priors, loaded once and shared; none where this machine cannot run them. */
+  /** All of them, loaded once and shared; none where this machine cannot run them. */
   public static Priors shared() {
     return Shared.PRIORS;
   }
@@ -26,19 +32,13 @@ public final class LearnedPriors {
    */
   static Priors load() throws OrtException {
     return new Priors(
-        Optional.of(new OnnxPrior(resource("subject-prior.onnx"), SUBJECT_BOX, true)),
-        Optional.of(new OnnxPrior(resource("person-prior.onnx"), PERSON_BOX, false)));
-  }
-
-  private static byte[] resource(String name) {
-    try (InputStream in = LearnedPriors.class.getResourceAsStream(name)) {
-      if (in == null) {
-        throw new IllegalStateException(name + " is missing from the module");
-      }
-      return in.readAllBytes();
-    } catch (IOException e) {
-      throw new IllegalStateException(name + " can’t be read", e);
-    }
+        Optional.of(
+            new OnnxPrior(
+                Network.inParts("subject-prior-2.onnx", 3, SUBJECT_SHA256), SUBJECT_BOX, true)),
+        Optional.of(new OnnxPrior(Network.whole("subject-prior.onnx"), SMOOTH_BOX, true)),
+        Optional.of(new OnnxPrior(Network.whole("person-prior.onnx"), PERSON_BOX, false)),
+        Optional.of(new OnnxEvidence(Network.whole("evidence-weights.onnx"))),
+        Optional.of(LearnedTrees.parse(new String(Network.whole("judge.trees"), US_ASCII))));
   }
 
   /** Loaded at first use. */

@@ -45,6 +45,12 @@ public record Confidence(
     return new Confidence(percent, 1, 1, 1, 1, 1, 1, 1, 1);
   }
 
+  /** The same parts under another estimate of the whole. */
+  public Confidence withPercent(int other) {
+    return new Confidence(
+        other, separation, decided, backdrop, freedom, extent, agreement, outline, ownColours);
+  }
+
   public static Confidence of(Scene scene, SubjectRegion region, BandMatting.Result matte) {
     int subject = 0;
     int doubtful = 0;

@@ -145,6 +145,7 @@ final class BoxedCut {
             + (request.boxes().size() == 1 ? ", in the box drawn" : ", in the boxes drawn"),
         least,
         new Subjects(grid.width(), grid.height(), labels, subjects),
+        first.tried(),
         millis);
   }
 }

@@ -1,5 +1,6 @@
 package org.ablebatch.core.cut;
 
+import java.util.List;
 import java.util.Map;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.line.FailureKind;
@@ -15,6 +16,8 @@ public sealed interface CutOutcome {
   /**
    * @param reason why this method, as a sentence part: "plain light backdrop"
    * @param subjects what was found, numbered; those kept make up the cutout
+   * @param tried the ways that competed, the best first; empty when a person or the picture itself
+   *     left no choice
    * @param millisPerStage wall time of each stage, in order
    */
   record Done(
@@ -23,6 +26,7 @@ public sealed interface CutOutcome {
       String reason,
       Confidence confidence,
       Subjects subjects,
+      List<Attempt> tried,
       Map<String, Long> millisPerStage)
       implements CutOutcome {}
 

@@ -22,7 +22,7 @@ public final class Cutter {
    * Grows with every change that gives other bytes for the same request, so that cutouts kept from
    * before are not taken for new ones.
    */
-  public static final int REVISION = 1;
+  public static final int REVISION = 2;
 
   private final Priors priors;
 
@@ -77,6 +77,7 @@ public final class Cutter {
         "the file has its own transparency, which was kept",
         Confidence.given(95),
         one,
+        List.of(),
         Map.of());
   }
 }

@@ -1,10 +1,12 @@
 package org.ablebatch.core.cut;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.ablebatch.core.backdrop.BackdropKind;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.ink.InkMatte;
+import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.matting.SeeThroughMatte;
 import org.ablebatch.core.raster.Morphology;
@@ -19,6 +21,9 @@ import org.ablebatch.core.subject.SolidPartFinder;
 import org.ablebatch.core.subject.SubjectFinder;
 import org.ablebatch.core.subject.SubjectRegion;
 import org.ablebatch.core.subject.Subjects;
+import org.ablebatch.core.subject.Weighed;
+import org.ablebatch.core.subject.WeighedSubjectFinder;
+import org.ablebatch.core.subject.WholePerson;
 import org.ablebatch.core.trimap.Trimap;
 import org.ablebatch.core.work.Pulse;
 
@@ -32,19 +37,30 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
   private static final float SURE_GUESS = 0.8f;
   private static final double LEAST_KEPT = 0.5;
 
-  static Found in(Scene scene, MethodChooser.Choice choice, Pulse pulse) {
+  /**
+   * @param weighed empty where nothing weighs the evidence
+   */
+  static Found in(
+      Scene scene, Optional<Weighed> weighed, MethodChooser.Choice choice, Pulse pulse) {
     SubjectRegion region =
         choice
             .sheet()
             .map(sheet -> sheet.region())
             .orElseGet(
-                () -> finder(choice.method(), scene).find(seenBy(choice.method(), scene), pulse));
-    return new Found(region, choice);
+                () ->
+                    finder(choice.method(), scene, weighed)
+                        .find(seenBy(choice.method(), scene), pulse));
+    return new Found(
+        choice.method() == Method.PERSON && scene.personPrior().isPresent()
+            ? WholePerson.of(region, scene.personPrior().get())
+            : region,
+        choice);
   }
 
   /** Flat art looked at once more, with hardly any tolerance. */
   Found inFaintColours(Scene scene, Pulse pulse) {
-    return new Found(PlainSubjectFinder.ofFaintColours().find(scene, pulse), choice);
+    return new Found(
+        PlainSubjectFinder.ofFaintColours().find(seenBy(Method.FLAT, scene), pulse), choice);
   }
 
   /** Solved again around the hints. */
@@ -75,10 +91,17 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
         : solid;
   }
 
-  Confidence confidence(Scene scene, BandMatting.Result matte) {
+  /**
+   * @param expectedError what the judge expects to be wrong; empty where nobody judged
+   */
+  Confidence confidence(Scene scene, BandMatting.Result matte, OptionalDouble expectedError) {
     // The priors know nothing thinner than a few of their own coarse pixels.
     boolean strokes = choice.sheet().isPresent();
-    return Confidence.of(strokes ? scene.guessing(Optional.empty()) : scene, region, matte);
+    Confidence seen =
+        Confidence.of(strokes ? scene.guessing(Optional.empty()) : scene, region, matte);
+    return expectedError.isPresent()
+        ? seen.withPercent(Judge.percent(seen.percent(), expectedError.getAsDouble()))
+        : seen;
   }
 
   /**
@@ -107,12 +130,14 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
 
   /** A person is looked for where the person prior sees one. */
   private static Scene seenBy(Method method, Scene scene) {
-    return method == Method.PERSON && scene.personPrior().isPresent()
-        ? scene.guessing(scene.personPrior())
-        : scene;
+    return switch (method) {
+      case PERSON -> scene.personPrior().isPresent() ? scene.guessing(scene.personPrior()) : scene;
+      case PLAIN, UNEVEN, FLAT -> scene.guessing(scene.smoothPrior());
+      default -> scene;
+    };
   }
 
-  private static SubjectFinder finder(Method method, Scene scene) {
+  private static SubjectFinder finder(Method method, Scene scene, Optional<Weighed> weighed) {
     return switch (method) {
       case PLAIN, UNEVEN, FLAT, EMPTY_SET -> new PlainSubjectFinder();
       case SEE_THROUGH ->
@@ -124,6 +149,8 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
           scene.backdrop().kind() == BackdropKind.BUSY
               ? new SceneSubjectFinder()
               : new PlainSubjectFinder();
+      case WEIGHED ->
+          weighed.<SubjectFinder>map(WeighedSubjectFinder::new).orElseGet(SceneSubjectFinder::new);
       case AUTO, TRANSPARENT, INK -> throw new IllegalStateException(method + " has no finder");
     };
   }

@@ -31,16 +31,10 @@ final class FrameCut {
     Scene scene =
         Scene.read(request.picture(), READING_PIXELS, priors, request.emptySet(), clock::beat);
     boolean refused = request.emptySet().isPresent() && scene.emptySet().isEmpty();
-    MethodChooser.Choice choice = MethodChooser.choose(request.method(), scene);
 
     clock.enter(CutStage.FIND);
-    Found found = Found.in(scene, choice, clock::beat);
-    if (request.method() == Method.AUTO && found.missesTheGuess(scene)) {
-      found = Found.in(scene, MethodChooser.closeColours(), clock::beat);
-    }
-    if (found.choice().method() == Method.FLAT && found.region().area() == 0) {
-      found = found.inFaintColours(scene, clock::beat);
-    }
+    Search search = new Search(scene, priors, clock::beat);
+    Found found = search.by(request.method());
     HintMarks marks =
         HintMarks.of(request.hints(), scene.width(), scene.height(), request.picture().bounds());
     found = found.hinted(scene, marks).inside(inside, request.picture().bounds());
@@ -55,13 +49,14 @@ final class FrameCut {
     BandMatting.Result matte = found.matte(request.picture(), scene, marks, clock::beat);
 
     clock.enter(CutStage.JUDGE);
-    Confidence confidence = found.confidence(scene, matte);
+    Confidence confidence = found.confidence(scene, matte, search.expectedError(found));
     return new CutOutcome.Done(
         new Cutout(matte.matte(), matte.colours()),
         method,
         reason(found.choice().reason(), refused, marks),
         confidence,
         subjects,
+        search.tried(),
         clock.stop());
   }
 

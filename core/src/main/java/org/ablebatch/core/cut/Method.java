@@ -12,6 +12,7 @@ public enum Method {
   SEE_THROUGH("see-through", "See-through"),
   INK("ink", "Ink and line art"),
   FLAT("flat", "Flat illustration"),
+  WEIGHED("weighed", "All evidence"),
   EMPTY_SET("empty-set", "Empty-set photograph"),
   TRANSPARENT("transparent", "Already transparent");
 

@@ -49,29 +49,39 @@ final class MethodChooser {
       return plain(Method.FLAT, "flat colours without light or noise");
     }
     if (showsPerson(scene)) {
-      String behind =
-          backdrop.kind() == BackdropKind.BUSY
-              ? "a busy scene"
-              : "a " + tone(backdrop) + " backdrop";
-      return plain(Method.PERSON, "a person in front of " + behind);
+      return plain(Method.PERSON, reason(Method.PERSON, scene));
     }
     if (SeeThroughBody.in(scene).convincing()) {
-      return plain(Method.SEE_THROUGH, "a body that the backdrop shows through");
+      return plain(Method.SEE_THROUGH, reason(Method.SEE_THROUGH, scene));
     }
-    return switch (backdrop.kind()) {
-      case PLAIN -> plain(Method.PLAIN, "plain " + tone(backdrop) + " backdrop");
+    Method method =
+        switch (backdrop.kind()) {
+          case PLAIN -> Method.PLAIN;
+          case UNEVEN -> Method.UNEVEN;
+          case BUSY -> Method.BUSY;
+        };
+    return plain(method, reason(method, scene));
+  }
+
+  /** What the scene is like for which a method is right. */
+  static String reason(Method method, Scene scene) {
+    Backdrop backdrop = scene.backdrop();
+    return switch (method) {
+      case PERSON ->
+          backdrop.kind() == BackdropKind.BUSY
+              ? "a person in front of a busy scene"
+              : "a person in front of a " + tone(backdrop) + " backdrop";
+      case SEE_THROUGH -> "a body that the backdrop shows through";
+      case PLAIN -> "plain " + tone(backdrop) + " backdrop";
       case UNEVEN ->
-          plain(
-              Method.UNEVEN,
-              backdrop.isTextured()
-                  ? "one " + tone(backdrop) + " backdrop with a texture of its own"
-                  : "one " + tone(backdrop) + " backdrop, unevenly lit");
-      case BUSY ->
-          plain(
-              Method.BUSY,
-              scene.subjectPrior().isPresent()
-                  ? "patterned or busy surroundings"
-                  : "patterned or busy surroundings, and no learned prior to help");
+          backdrop.isTextured()
+              ? "one " + tone(backdrop) + " backdrop with a texture of its own"
+              : "one " + tone(backdrop) + " backdrop, unevenly lit";
+      case WEIGHED -> "colours, shape, focus and the learned guesses weighed together";
+      default ->
+          scene.subjectPrior().isPresent()
+              ? "patterned or busy surroundings"
+              : "patterned or busy surroundings, and no learned prior to help";
     };
   }
 

@@ -3,13 +3,28 @@ package org.ablebatch.core.prior;
 import java.util.Optional;
 
 /**
- * The learned priors that are at hand. The engine works without them, less well, and says so.
+ * What was learned from pictures and is at hand. The engine works without any of it, less well, and
+ * says so.
  *
  * @param subject says where the main subject may be, whatever it is
+ * @param smooth the same for smooth backdrops: it knows fewer things than {@code subject}, and sees
+ *     openings and contact shadows better
  * @param person says where a person may be, if there is one; it cannot say whether there is one
+ * @param evidence says what all evidence together comes to
+ * @param judge expects how wrong a region is, from {@link org.ablebatch.core.judge.RegionFacts}
  */
-public record Priors(Optional<SubjectPrior> subject, Optional<SubjectPrior> person) {
+public record Priors(
+    Optional<SubjectPrior> subject,
+    Optional<SubjectPrior> smooth,
+    Optional<SubjectPrior> person,
+    Optional<EvidenceNetwork> evidence,
+    Optional<LearnedTrees> judge) {
   private static final Priors NONE = new Priors(Optional.empty(), Optional.empty());
+
+  /** Guesses alone, without what weighs and judges. */
+  public Priors(Optional<SubjectPrior> subject, Optional<SubjectPrior> person) {
+    this(subject, subject, person, Optional.empty(), Optional.empty());
+  }
 
   public static Priors none() {
     return NONE;

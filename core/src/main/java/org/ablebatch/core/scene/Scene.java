@@ -18,6 +18,7 @@ import org.ablebatch.core.work.Pulse;
  * @param lab OKLab
  * @param backdrop the smooth surface through the picture's border, and how well it fits
  * @param subjectPrior learned guess at the subject, 0..1; empty without a prior
+ * @param smoothPrior the same, by what knows smooth backdrops best
  * @param personPrior learned guess at a person, should there be one, 0..1; empty without a prior
  * @param emptySet what is behind the subject, when a photograph of it fits; {@code lab} and {@code
  *     backdrop} are then those of the picture with the set divided out
@@ -27,6 +28,7 @@ public record Scene(
     ColorPlanes lab,
     Backdrop backdrop,
     Optional<Plane> subjectPrior,
+    Optional<Plane> smoothPrior,
     Optional<Plane> personPrior,
     Optional<EmptySet> emptySet) {
 
@@ -41,6 +43,10 @@ public record Scene(
     ColorPlanes linear = AreaShrink.toLinear(picture, grid.width(), grid.height(), pulse);
     Optional<Plane> subject = priors.subject().map(prior -> prior.suggest(linear));
     pulse.beat();
+    Optional<Plane> smooth =
+        priors.smooth().equals(priors.subject())
+            ? subject
+            : priors.smooth().map(prior -> prior.suggest(linear));
     Optional<Plane> person = priors.person().map(prior -> prior.suggest(linear));
     Optional<EmptySet> set = emptySet.flatMap(photograph -> EmptySet.match(picture, photograph));
     pulse.beat();
@@ -49,7 +55,7 @@ public record Scene(
             set.map(known -> EmptySet.flatten(linear, known.planes(grid.width(), grid.height())))
                 .orElse(linear));
     pulse.beat();
-    return new Scene(linear, lab, BackdropReader.read(lab, subject), subject, person, set);
+    return new Scene(linear, lab, BackdropReader.read(lab, subject), subject, smooth, person, set);
   }
 
   public static Scene read(Picture picture, int maxPixels, Priors priors) {
@@ -58,7 +64,7 @@ public record Scene(
 
   /** The same scene with another guess at the subject, such as the person prior's. */
   public Scene guessing(Optional<Plane> guess) {
-    return new Scene(linear, lab, backdrop, guess, personPrior, emptySet);
+    return new Scene(linear, lab, backdrop, guess, guess, personPrior, emptySet);
   }
 
   public int width() {

@@ -20,6 +20,7 @@ import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.SavedCutout;
+import org.ablebatch.server.picture.TriedWay;
 import org.ablebatch.server.storage.StorageFailed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -108,6 +109,7 @@ public class CutWork {
             CutKey.of(photo, batch, method, guidance),
             done.method().wireName(),
             done.reason(),
+            TriedWay.of(done.tried()),
             done.confidence().percent(),
             new CutoutVersion.FoundSubjects(
                 done.subjects().keptCount(),

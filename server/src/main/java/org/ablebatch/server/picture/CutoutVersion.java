@@ -54,6 +54,11 @@ public class CutoutVersion {
 
   private String method;
   private String reason;
+
+  @Convert(converter = TriedWaysConverter.class)
+  @Column(columnDefinition = "VARCHAR(400)")
+  private List<TriedWay> tried;
+
   private int confidence;
   private Integer engineConfidence;
   private boolean inspected;
@@ -154,6 +159,7 @@ public class CutoutVersion {
     this.contentHeight = saved.content().height();
     this.method = judgement.method();
     this.reason = judgement.reason();
+    this.tried = judgement.tried();
     this.confidence = judgement.confidence();
     this.engineConfidence = judgement.confidence();
     this.subjects = judgement.found().kept();
@@ -170,12 +176,14 @@ public class CutoutVersion {
   /**
    * What the engine said about its work.
    *
+   * @param tried the ways that competed, the best first; may be empty
    * @param guidance what a person had said before, as text; null = nothing
    */
   public record Judgement(
       Asked asked,
       String method,
       String reason,
+      List<TriedWay> tried,
       int confidence,
       FoundSubjects found,
       String guidance,
@@ -221,6 +229,7 @@ public class CutoutVersion {
         new Asked(null, null),
         method,
         reason,
+        tried(),
         engineConfidence(),
         new FoundSubjects(subjects, subjectList, labelsBlob),
         guidance,
@@ -289,6 +298,11 @@ public class CutoutVersion {
 
   public String method() {
     return method;
+  }
+
+  /** The ways that competed for it, the best first; empty when nothing did. */
+  public List<TriedWay> tried() {
+    return tried == null ? List.of() : tried;
   }
 
   public String reason() {

@@ -43,6 +43,7 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         cut ? version.confidence() : null,
         cut ? version.method() : null,
         cut ? version.reason() : null,
+        cut ? version.tried() : List.of(),
         cut ? version.subjects() : null,
         cut ? version.id() : null,
         cut ? version.number() : null,

@@ -21,6 +21,8 @@ import org.ablebatch.core.raster.Rect;
  * @param confidence 0..100, null before the first cutout
  * @param method the method that was used, null before the first cutout
  * @param reason why that method
+ * @param tried the ways that competed for the current cutout, the best first; empty when a person
+ *     or the picture itself left no choice
  * @param versionId the current cutout, null before the first
  * @param mendedByHand true when the current cutout has hand edits
  * @param tellTale the flat colour on which leftovers show most; null before the first cutout
@@ -55,6 +57,7 @@ public record PictureView(
     Integer confidence,
     String method,
     String reason,
+    List<TriedWay> tried,
     Integer subjects,
     Long versionId,
     Integer versionNumber,

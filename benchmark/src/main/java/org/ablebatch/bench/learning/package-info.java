@@ -1,0 +1,2 @@
+/** What the engine's learned parts learn from. The learning itself is in {@code prior/train}. */
+package org.ablebatch.bench.learning;
