@@ -105,7 +105,12 @@ class DemoTest {
     view("q", ".quality", "quality");
     dialog("r", "recutting");
     dialog("Shift+T", "a remark");
-    dialog("i", "sampling");
+    page.keyboard().press("i");
+    // The button is pale until the plan has come.
+    assertThat(page.getByText("Draw the sample").locator("xpath=ancestor::button")).isEnabled();
+    seeDialog("sampling");
+    page.keyboard().press("Escape");
+    page.getByRole(AriaRole.DIALOG).waitFor(hidden());
     dialog("?", "the keys");
   }
 
