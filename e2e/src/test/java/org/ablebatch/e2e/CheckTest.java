@@ -129,6 +129,8 @@ class CheckTest {
     page.keyboard().press("c");
     Locator cells = page.locator(".sheet .cell");
     assertThat(cells).hasCount(5);
+    page.getByLabel("Confidence from").fill("0");
+    page.getByLabel("Confidence from").press("Tab");
     cells.first().click();
     Locator pass = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pass 4"));
     assertThat(pass).isVisible();
