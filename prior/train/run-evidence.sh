@@ -17,3 +17,9 @@ for set in learn choose test; do "$root/bench" planes "$work/made/$set" "$work/p
 mkdir -p "$work/planes/judge"
 for k in 115 116 117 118 119 12 13 14; do mv "$work/planes/learn/learn-0$k"*.planes "$work/planes/judge/"; done
 python3 fuse.py "$work" 40 evidence-weights
+python3 pictures.py "$work" learn 260 0 studio-a
+python3 pictures.py "$work" learn 260 1000 studio-b
+# then put evidence-weights.onnx into the module, so that the judge learns what the engine will see; the judge's
+# pictures of learn stand in a manifest of their own, made/judge, as their planes do
+for set in judge choose studio-a studio-b test; do "$root/bench" judgements "$work/made/$set" "$work/$set.csv"; done
+python3 judge.py "$work/judge.csv,$work/choose.csv,$work/studio-a.csv,$work/studio-b.csv" "$work/test.csv" "$work/judge.trees"

@@ -8,8 +8,9 @@ import org.ablebatch.core.subject.SubjectRegion;
 /**
  * When the smooth way is believed without a contest. On a backdrop that a surface describes it sees
  * openings and white things that guesses fill or leave out, and where it goes wrong it goes far
- * wrong: it keeps what no guess knows of, or misses most of what the guess is sure of. Both bounds
- * are where, on made pictures, other ways begin to be better (prior/train/NOTES.md).
+ * wrong: it keeps what no guess knows of, or misses most of what the guess is sure of. The second
+ * bound is where other ways begin to be better on made pictures; the first was set tighter than
+ * that by hand, looking at handed-out pictures too (prior/train/NOTES.md).
  */
 public final class Sight {
   private static final float UNLIKELY = 0.2f;
