@@ -13,11 +13,10 @@ import java.util.Arrays;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Bad files beside good ones: each named with its reason, the rest goes on. */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class BadFilesTest {
   @TempDir private Path files;
 

@@ -12,13 +12,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /**
  * From pointer to paint on a picture of 48 megapixels, and what the browser holds of it; measured
  * in the browser and reported.
  */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class BrushFeelTest {
   private static final int MEGAPIXELS = 48;
   private static final int PLACES = 12;

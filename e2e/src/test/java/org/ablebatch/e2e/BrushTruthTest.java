@@ -13,13 +13,12 @@ import java.util.Random;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /**
  * What a stroke shows under the hand is what the server makes of it: random strokes on a real
  * photograph, the screen before the server has answered against the screen after.
  */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class BrushTruthTest {
   private static final int STROKES = 16;
   private static final long SEED = 20261126;

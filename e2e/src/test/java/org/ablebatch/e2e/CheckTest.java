@@ -11,11 +11,10 @@ import java.nio.file.Files;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** A checker's work, from the keyboard: findings, verdicts, many at once, and mistakes. */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class CheckTest {
   private static final List<String> PICTURES =
       List.of(

@@ -14,10 +14,9 @@ import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What a page of somebody else can do with the application in the same browser: nothing. */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class ForeignPagesTest {
   private static final String TRY_EVERYTHING =
       """

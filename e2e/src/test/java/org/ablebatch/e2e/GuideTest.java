@@ -11,11 +11,10 @@ import java.nio.file.Path;
 import java.util.Map;
 import org.ablebatch.core.raster.Picture;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** On the Cut station: a subject switched off, a box drawn, an empty set attached. */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class GuideTest {
   private static final int LEFT_POT = 230;
   private static final int RIGHT_POT = 660;

@@ -17,7 +17,6 @@ import java.util.zip.ZipOutputStream;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.raster.Picture;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
@@ -26,7 +25,7 @@ import tools.jackson.databind.JsonNode;
  * taken out, brought back, cropped, given codes; a test strip decides the method; the run is
  * paused, goes on, and what failed is tried again.
  */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class IntakeAndRunTest {
   private static final int IN_FOLDER = 9;
   private static final int IN_ZIP = 3;

@@ -10,7 +10,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
@@ -19,7 +18,7 @@ import tools.jackson.databind.JsonNode;
  * that draws only what is seen. The longest gap between two frames is printed for
  * docs/operations.md and not judged here: it depends on what else the machine does.
  */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class ManyPicturesTest {
   private static final int PICTURES = number("ABLE_TEST_PICTURES", 100);
 

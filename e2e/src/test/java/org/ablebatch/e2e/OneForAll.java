@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
@@ -13,10 +14,10 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
 /**
- * One application and one browser process for all tests. A test takes them as parameters and makes
- * batches of its own, so that tests don't see each other: the {@link Application} is the shared
- * one, the {@link Browser} has a storage of its own. Tests that kill or restart an application
- * start one themselves.
+ * One application for all tests, and one browser process for every thread that runs tests. A test
+ * takes them as parameters and makes batches of its own, so that tests don't see each other: the
+ * {@link Application} is the shared one, the {@link Browser} has a storage of its own. Tests that
+ * kill or restart an application start one themselves.
  */
 final class OneForAll implements ParameterResolver, AfterTestExecutionCallback {
   private static final Namespace OURS = Namespace.create(OneForAll.class);
@@ -55,7 +56,9 @@ final class OneForAll implements ParameterResolver, AfterTestExecutionCallback {
     if (parameter.getParameter().getType() == Application.class) {
       return get(root, Running.class, Running::start).application();
     }
-    Chromium chromium = get(root, Chromium.class, Chromium::new);
+    // Playwright's objects belong to the thread that made them.
+    Object ours = List.of(Chromium.class, Thread.currentThread().getName());
+    Chromium chromium = get(root, ours, Chromium.class, Chromium::new);
     return parameter.getParameter().getType() == Chromium.class
         ? chromium
         : get(context, Browser.class, () -> new Browser(chromium));
@@ -63,7 +66,11 @@ final class OneForAll implements ParameterResolver, AfterTestExecutionCallback {
 
   /** JUnit closes it where its context ends. */
   private static <T> T get(ExtensionContext context, Class<T> type, Supplier<T> make) {
-    return context.getStore(OURS).getOrComputeIfAbsent(type, key -> make.get(), type);
+    return get(context, type, type, make);
+  }
+
+  private static <T> T get(ExtensionContext context, Object key, Class<T> type, Supplier<T> make) {
+    return context.getStore(OURS).getOrComputeIfAbsent(key, made -> make.get(), type);
   }
 
   /** Keeps what the page looked like when a test failed. */

@@ -11,10 +11,9 @@ import java.nio.file.Path;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Every tool of the bench on a real photograph, by hand; what counts is the matte. */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class TouchUpToolsTest {
   private static final double WIDTH = 1600;
   private static final double HEIGHT = 1200;

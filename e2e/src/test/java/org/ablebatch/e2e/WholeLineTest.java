@@ -18,14 +18,13 @@ import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The whole line through the real interface with real photographs, asserted on delivered pixels.
  */
-@ExtendWith(OneForAll.class)
+@SharedApplication
 class WholeLineTest {
   private static final double MARGIN = 8;
 
