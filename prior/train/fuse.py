@@ -4,6 +4,7 @@ Reads WORK/planes/learn and WORK/planes/choose (`./bench planes`), writes WORK/N
 measure on the pictures to choose on got better.  Loss: cross entropy, more of it near the outline, and soft IoU.
 """
 import glob
+import os
 import sys
 import time
 
@@ -12,7 +13,9 @@ import torch
 from torch import nn
 from torch.nn import functional as F
 
-PRIOR, PERSON = 3, 4
+PRIOR, CLOSER, SMOOTH, PERSON = 3, 4, 5, 6                       # as core's EvidencePlane has them
+
+KINDS = ((0, 2), (5, 5), (7, 9), (10, 10), (11, 11), (12, 13))   # colour, smooth prior, likeness, both sides' colours, edges, focus
 
 
 def read(path):
@@ -26,22 +29,22 @@ def block(i, o, stride=1):
 
 
 class Fuse(nn.Module):
-    """A small U-Net; its answer is a correction of the subject prior's log odds."""
+    """A small U-Net; its answer is a correction of the subject prior's log odds, at first and at closer look."""
 
-    def __init__(self, planes=16, widths=(14, 24, 36, 56, 72)):
+    def __init__(self, planes=18, widths=(24, 40, 64, 96)):
         super().__init__()
-        self.enter = block(planes, widths[0])
+        self.enter = nn.Sequential(nn.Conv2d(planes, widths[0], 2, 2, bias=False), nn.BatchNorm2d(widths[0]), nn.ReLU(True), block(widths[0], widths[0]))
         self.down = nn.ModuleList(nn.Sequential(block(a, b, 2), block(b, b)) for a, b in zip(widths, widths[1:]))
         self.whole = nn.Sequential(nn.Conv2d(widths[-1], widths[-1], 1), nn.ReLU(True), nn.Conv2d(widths[-1], widths[-1], 1))
         self.narrow = nn.ModuleList(nn.Conv2d(b, a, 1) for a, b in zip(widths, widths[1:]))
         self.up = nn.ModuleList(nn.Sequential(block(a, a), block(a, a)) for a in widths[:-1])
-        self.leave = nn.Conv2d(widths[0], 1, 3, 1, 1)
+        self.leave = nn.Conv2d(widths[0], 4, 3, 1, 1)         # two by two pixels
         nn.init.zeros_(self.leave.weight); nn.init.zeros_(self.leave.bias)
-        self.trust = nn.Parameter(torch.tensor(.7))
+        self.trust = nn.Parameter(torch.tensor([.35, .35]))
 
     def logits(self, x):
-        p = (x[:, PRIOR:PRIOR + 1] * .5 + .5).clamp(.02, .98)
-        prior = torch.log(p / (1 - p))
+        p = (x[:, PRIOR:CLOSER + 1] * .5 + .5).clamp(.02, .98)
+        prior = (torch.log(p / (1 - p)) * self.trust[:, None, None]).sum(1, keepdim=True)
         levels = [self.enter(x)]
         for d in self.down:
             levels.append(d(levels[-1]))
@@ -50,7 +53,7 @@ class Fuse(nn.Module):
         for k in reversed(range(len(self.up))):
             y = F.interpolate(self.narrow[k](y), scale_factor=2.0, mode="bilinear", align_corners=False)
             y = self.up[k](y + levels[k])
-        return self.leave(y) + self.trust * prior
+        return F.pixel_shuffle(self.leave(y), 2) + prior
 
     def forward(self, x):
         return torch.sigmoid(self.logits(x))
@@ -80,6 +83,11 @@ def example(rng, raw, size):
     planes, truth = part[:-1] / 127.5 - 1, part[-1] / 255
     if rng.random() < .15:
         planes[PERSON] = -1
+    if rng.random() < .1:
+        planes[CLOSER] = planes[PRIOR]
+    if rng.random() < .2:                                     # one kind of evidence is missing
+        first, last = KINDS[rng.integers(len(KINDS))]
+        planes[first:last + 1] = 0
     if rng.random() < .3:                                     # colours say less than shapes
         c = torch.tensor(rng.normal(0, .12, 3), dtype=torch.float32)
         planes[:3] = (planes[:3] * float(rng.uniform(.7, 1.2)) + c[:, None, None]).clamp(-1, 1)
@@ -119,17 +127,24 @@ def measure(net, pictures):
     return np.mean(rows, 0)
 
 
-def main(work, minutes, name, start=None, size=208, batch=8):
+def main(work, minutes, name, start=None, size=192, batch=8):
     torch.manual_seed(3)
     rng = np.random.default_rng(3)
-    learn = [read(p) for p in sorted(glob.glob(f"{work}/planes/learn/*.planes"))]
+    known, learn = set(), []
+
+    def look():                                               # new ones are picked up as they appear
+        for p in sorted(glob.glob(f"{work}/planes/learn/*.planes")):
+            if p not in known:
+                known.add(p)
+                learn.append(read(p))
+    look()
     choose = [read(p) for p in sorted(glob.glob(f"{work}/planes/choose/*.planes"))][:150]
     print(len(learn), "to learn on,", len(choose), "to choose on", flush=True)
-    net = Fuse(learn[0].shape[0] - 1)
+    net = Fuse(learn[0].shape[0] - 1).to(memory_format=torch.channels_last)
     if start:
         net.load_state_dict(torch.load(start))
     mean = Fuse(learn[0].shape[0] - 1); mean.load_state_dict(net.state_dict())
-    step, began, end, peak = 0, time.time(), float(minutes) * 60, 3e-3
+    step, began, end, peak = 0, time.time(), float(minutes) * 60, 4e-3
     optimiser = torch.optim.AdamW(net.parameters(), lr=peak, weight_decay=1e-3)
     best, shown = 0, time.time()
     while time.time() - began < end:
@@ -137,7 +152,7 @@ def main(work, minutes, name, start=None, size=208, batch=8):
         for g in optimiser.param_groups:
             g["lr"] = peak * min(1, t / .03) * (.5 + .5 * np.cos(np.pi * t)) + 1e-5
         some = [example(rng, learn[i], size) for i in rng.integers(len(learn), size=batch)]
-        x, y = torch.stack([a for a, _ in some]), torch.stack([b for _, b in some])
+        x, y = torch.stack([a for a, _ in some]).contiguous(memory_format=torch.channels_last), torch.stack([b for _, b in some])
         l = loss(net.logits(x), y)
         optimiser.zero_grad(); l.backward(); optimiser.step()
         step += 1
@@ -148,8 +163,9 @@ def main(work, minutes, name, start=None, size=208, batch=8):
         if time.time() - shown > 150 or time.time() - began >= end:
             shown = time.time()
             m = measure(mean, choose)
-            print(f"{(time.time() - began) / 60:.1f} min, {step} steps, loss {l.item():.3f}; IoU {m[0]:.4f} error {m[1]:.4f}; the prior alone {m[2]:.4f} {m[3]:.4f}", flush=True)
+            print(f"{(time.time() - began) / 60:.1f} min, {step} steps, loss {l.item():.3f}; IoU {m[0]:.4f} error {m[1]:.4f}; the prior alone {m[2]:.4f} {m[3]:.4f}; {len(learn)} pictures", flush=True)
             torch.save(mean.state_dict(), f"{work}/{name}.pt")
+            look()
     export(mean, f"{work}/{name}.onnx", learn[0].shape[0] - 1)
 
 
@@ -160,5 +176,5 @@ def export(net, path, planes):
 
 
 if __name__ == "__main__":
-    torch.set_num_threads(2)
+    torch.set_num_threads(int(os.environ.get("OMP_NUM_THREADS", 2)))
     main(*sys.argv[1:])

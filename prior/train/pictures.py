@@ -1,4 +1,4 @@
-"""Made pictures at the engine's own size, to learn on what evidence is worth: python3 pictures.py WORK SPLIT N
+"""Made pictures at the engine's own size, to learn on what evidence is worth: python3 pictures.py WORK SPLIT N [START KIND NAME]
 
 SPLIT is learn, choose or test: each has cut-outs and backdrops of its own.  Those of learn and choose are mostly such as the
 subject prior was never trained on, so that what is learned here does not trust the prior more than strangers' pictures allow;
@@ -16,6 +16,7 @@ import numpy as np
 
 import compose
 import draw
+import glass
 import scene
 
 GROWN = 2.5
@@ -68,8 +69,10 @@ def pools(work, split):
     return P
 
 
-def main(work, split, n, start=0):
-    folder = f"{work}/made/{split}"
+def main(work, split, n, start=0, kind="", name=""):
+    """kind: studio has only sweeps, as in a catalogue, and more drawn openwork on them; glass has see-through vessels."""
+    name = name or kind or split
+    folder, studio, glass_share = f"{work}/made/{name}", kind == "studio", .8 if kind == "glass" else .03
     os.makedirs(folder, exist_ok=True)
     P = pools(work, split)
     print(split, len(P["fresh"]), "fresh", len(P["seen"]), "seen", len(P["shapes"]), "shapes", len(P["bank"]), "backdrops", flush=True)
@@ -88,7 +91,7 @@ def main(work, split, n, start=0):
     backdrop = compose.backdrop
 
     def a_backdrop(rng, pools_, h, w, held=False):
-        found = backdrop(rng, pools_, h, w, held)
+        found = backdrop(rng, pools_, h, w, held) if not studio else (compose.linear(scene.sweep(rng, h, w)), "plain", rng.uniform(.7, .95))
         P["kind"] = found[1]
         return found
     compose.backdrop = a_backdrop
@@ -102,11 +105,19 @@ def main(work, split, n, start=0):
             out[..., 3] = c
         return out
     scene.warp = a_warp
+    made = compose.subject
+
+    def a_subject(rng, pools_, longest):
+        if rng.random() >= glass_share:
+            return made(rng, pools_, longest)
+        contents = made(rng, pools_, longest * .7)[0] if rng.random() < .75 else None
+        return glass.made(rng, contents, longest), "glass"
+    compose.subject = a_subject
     lines = []
     for k in range(int(start), int(start) + int(n)):
-        rng = np.random.default_rng([23, SEEDS[split], k])
-        P["mix"] = (.95, .95, .95, 1.) if k % 5 == 0 else (.75, .75, .75, 1.)
-        P["real_share"] = .3 if k % 5 == 0 else .66
+        rng = np.random.default_rng([23, SEEDS[split], k] + [7] * studio)
+        P["mix"] = (.95, .95, .95, 1.) if k % (2 if studio else 5) == 0 else (.75, .75, .75, 1.)
+        P["real_share"] = .3 if k % (2 if studio else 5) == 0 else .66
         try:
             out = compose.compose(rng, P)
         except (cv2.error, ValueError) as e:
@@ -118,10 +129,10 @@ def main(work, split, n, start=0):
         share = (out[..., 3] > 127).mean()
         if not .01 < share < .9:
             continue
-        name = f"{split}-{k:05d}"
-        cv2.imwrite(f"{folder}/{name}.jpg", out[..., 2::-1], [cv2.IMWRITE_JPEG_QUALITY, 93])
-        cv2.imwrite(f"{folder}/{name}.matte.png", out[..., 3])
-        lines.append(dict(name=name, file=name + ".jpg", matte=name + ".matte.png", kind="product", backdrop=P["kind"], tags=["made"], width=out.shape[1], height=out.shape[0], note=""))
+        one = f"{name}-{k:05d}"
+        cv2.imwrite(f"{folder}/{one}.jpg", out[..., 2::-1], [cv2.IMWRITE_JPEG_QUALITY, 93])
+        cv2.imwrite(f"{folder}/{one}.matte.png", out[..., 3])
+        lines.append(dict(name=one, file=one + ".jpg", matte=one + ".matte.png", kind="product", backdrop=P["kind"], tags=["made"], width=out.shape[1], height=out.shape[0], note=""))
         if k % 50 == 0:
             json.dump(lines, open(f"{folder}/manifest.json", "w"), indent=1)
             print(k, flush=True)

@@ -1,5 +1,5 @@
 #!/bin/sh
-# Reproduces evidence-weights.onnx and judge.trees: sh run-evidence.sh WORK, WORK being run.sh's with its sources unpacked.
+# Reproduces evidence-weights.onnx, judge.trees and forecast.trees: sh run-evidence.sh WORK, WORK being run.sh's with its sources unpacked.
 # Needs what run.sh needs and python3-sklearn; two threads, about an hour and a half.
 set -eu
 work=$(cd "$1" && pwd); here=$(cd "$(dirname "$0")" && pwd); root=$(cd "$here/../.." && pwd)
@@ -12,14 +12,25 @@ python3 art.py shapes "$work" 3 260 wreath wire ink tuft planter
 python3 pictures.py "$work" choose 200
 python3 pictures.py "$work" learn 1500
 python3 pictures.py "$work" test 250
-for set in learn choose test; do "$root/bench" planes "$work/made/$set" "$work/planes/$set"; done
-# the last 350 of learn are for the judge, who must not see what the network has seen
-mkdir -p "$work/planes/judge"
-for k in 115 116 117 118 119 12 13 14; do mv "$work/planes/learn/learn-0$k"*.planes "$work/planes/judge/"; done
-python3 fuse.py "$work" 40 evidence-weights
-python3 pictures.py "$work" learn 260 0 studio-a
-python3 pictures.py "$work" learn 260 1000 studio-b
-# then put evidence-weights.onnx into the module, so that the judge learns what the engine will see; the judge's
-# pictures of learn stand in a manifest of their own, made/judge, as their planes do
-for set in judge choose studio-a studio-b test; do "$root/bench" judgements "$work/made/$set" "$work/$set.csv"; done
-python3 judge.py "$work/judge.csv,$work/choose.csv,$work/studio-a.csv,$work/studio-b.csv" "$work/test.csv" "$work/judge.trees"
+python3 pictures.py "$work" learn 260 0 studio studio-a
+python3 pictures.py "$work" learn 260 1000 studio studio-b
+python3 pictures.py "$work" learn 170 0 glass glass
+python3 pictures.py "$work" test 50 0 glass glass-test
+# the judge must not see what the network has seen: fuse is the first 1150 of learn, judge the rest, as manifests of their own
+python3 - "$work/made" <<'EOF'
+import json, os, sys
+made = sys.argv[1]
+all = json.load(open(made + "/learn/manifest.json"))
+for name, part in (("fuse", [e for e in all if e["name"] < "learn-01150"]), ("judge", [e for e in all if e["name"] >= "learn-01150"])):
+    os.makedirs(f"{made}/{name}", exist_ok=True)
+    json.dump([dict(e, file="../learn/" + e["file"], matte="../learn/" + e["matte"]) for e in part], open(f"{made}/{name}/manifest.json", "w"))
+EOF
+for set in fuse studio-a; do "$root/bench" planes "$work/made/$set" "$work/planes/learn"; done
+"$root/bench" planes "$work/made/choose" "$work/planes/choose"
+OMP_NUM_THREADS=1 python3 fuse.py "$work" 40 evidence-weights
+# put evidence-weights.onnx into the module here, so that the judge learns what the engine will see
+for set in judge choose studio-b glass test glass-test; do "$root/bench" judgements "$work/made/$set" "$work/$set.csv"; done
+python3 judge.py "$work/judge.csv,$work/choose.csv,$work/studio-b.csv,$work/glass.csv" "$work/test.csv,$work/glass-test.csv" "$work/judge.trees"
+# and judge.trees here, so that the forecast learns from what is taken
+for set in judge choose studio-b test; do "$root/bench" outcomes "$work/made/$set" "$work/$set-outcomes.csv"; done
+python3 forecast.py "$work/judge-outcomes.csv,$work/choose-outcomes.csv,$work/studio-b-outcomes.csv" "$work/test-outcomes.csv" "$work/forecast.trees"

@@ -4,6 +4,7 @@ import org.ablebatch.bench.accuracy.AccuracyCommand;
 import org.ablebatch.bench.accuracy.CalibrationCommand;
 import org.ablebatch.bench.faults.FaultsCommand;
 import org.ablebatch.bench.learning.JudgementsCommand;
+import org.ablebatch.bench.learning.OutcomesCommand;
 import org.ablebatch.bench.learning.PlanesCommand;
 import org.ablebatch.bench.load.LoadCommand;
 import org.ablebatch.bench.mending.MendingCommand;
@@ -24,7 +25,8 @@ import picocli.CommandLine.Command;
       CalibrationCommand.class,
       MendingCommand.class,
       PlanesCommand.class,
-      JudgementsCommand.class
+      JudgementsCommand.class,
+      OutcomesCommand.class
     })
 public final class Bench {
   Bench() {}

@@ -23,6 +23,17 @@ final class Axe {
       }
       """;
 
+  /** A colour that is on its way to another is neither. */
+  private static final String WITHOUT_MOTION =
+      """
+      () => {
+        const still = new CSSStyleSheet()
+        still.replaceSync(
+          '*, *::before, *::after { transition: none !important; animation-duration: 0s !important }')
+        document.adoptedStyleSheets = [...document.adoptedStyleSheets, still]
+      }
+      """;
+
   private final String source;
 
   Axe() throws IOException {
@@ -33,6 +44,7 @@ final class Axe {
    * @param what the page shows, for the message
    */
   void findsNothingOn(Page page, String what) {
+    page.evaluate(WITHOUT_MOTION);
     page.evaluate(source);
     assertThat((List<?>) page.evaluate(RUN)).as(what).isEmpty();
   }

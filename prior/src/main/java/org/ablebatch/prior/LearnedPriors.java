@@ -38,7 +38,12 @@ public final class LearnedPriors {
         Optional.of(new OnnxPrior(Network.whole("subject-prior.onnx"), SMOOTH_BOX, true)),
         Optional.of(new OnnxPrior(Network.whole("person-prior.onnx"), PERSON_BOX, false)),
         Optional.of(new OnnxEvidence(Network.whole("evidence-weights.onnx"))),
-        Optional.of(LearnedTrees.parse(new String(Network.whole("judge.trees"), US_ASCII))));
+        Optional.of(trees("judge.trees")),
+        Optional.of(trees("forecast.trees")));
+  }
+
+  private static LearnedTrees trees(String name) {
+    return LearnedTrees.parse(new String(Network.whole(name), US_ASCII));
   }
 
   /** Loaded at first use. */

@@ -77,14 +77,17 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
   private static float[] averageColumns(float[] in, int width, int height, int target) {
     float[] out = new float[target * height];
     double step = width / (double) target;
-    for (int x = 0; x < target; x++) {
-      double from = x * step;
-      double to = from + step;
-      for (int y = 0; y < height; y++) {
-        double sum = 0;
-        for (int s = (int) from; s < Math.min(width, Math.ceil(to)); s++) {
-          sum += in[y * width + s] * (Math.min(to, s + 1.0) - Math.max(from, s));
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < target; x++) {
+        double from = x * step;
+        double to = from + step;
+        int first = (int) from;
+        int last = (int) Math.min(width, Math.ceil(to)) - 1;
+        double sum = in[y * width + first] * (Math.min(to, first + 1.0) - from);
+        for (int s = first + 1; s < last; s++) {
+          sum += in[y * width + s];
         }
+        sum += last > first ? in[y * width + last] * (to - last) : 0;
         out[y * target + x] = (float) (sum / step);
       }
     }

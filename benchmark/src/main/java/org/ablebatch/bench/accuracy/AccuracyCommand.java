@@ -16,6 +16,7 @@ import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.subject.EvidencePlane;
 import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -60,6 +61,13 @@ public final class AccuracyCommand implements Callable<Integer> {
       defaultValue = "auto",
       description = "Method for all pictures. Default: ${DEFAULT-VALUE}.")
   private String method;
+
+  @Option(
+      names = "--without",
+      split = ",",
+      paramLabel = "EVIDENCE",
+      description = "Pieces of evidence that the engine does not weigh: ${COMPLETION-CANDIDATES}.")
+  private List<EvidencePlane> without = List.of();
 
   @Override
   public Integer call() throws Exception {
@@ -109,8 +117,8 @@ public final class AccuracyCommand implements Callable<Integer> {
     return new Score(entry, contender, Measures.of(truth, nothing), millis, 0, "nothing");
   }
 
-  private static Priors priors(Contender contender) {
-    Priors all = LearnedPriors.shared();
+  private Priors priors(Contender contender) {
+    Priors all = WithheldEvidence.from(LearnedPriors.shared(), without);
     return switch (contender) {
       case ENGINE, GRABCUT -> all;
       case WITHOUT_PRIORS -> Priors.none();

@@ -12,10 +12,10 @@ import org.ablebatch.core.raster.Matte;
  * @param iou overlap of the parts of at least half coverage, 0..1
  * @param boundaryF boundary F-measure at two pixels, 0..1
  */
-record Measures(double matteError, double iou, double boundaryF) {
+public record Measures(double matteError, double iou, double boundaryF) {
   private static final float TOLERANCE = 2;
 
-  static Measures of(Matte truth, Matte result) {
+  public static Measures of(Matte truth, Matte result) {
     int n = truth.coverage().length;
     boolean[] t = new boolean[n];
     boolean[] r = new boolean[n];

@@ -47,21 +47,24 @@ public final class JudgementsCommand implements Callable<Integer> {
     try {
       Priors priors = LearnedPriors.shared();
       Scene scene = Scene.read(set.picture(entry), READING_PIXELS, priors);
-      Weighed weighed = Weighed.in(scene, priors.evidence().orElseThrow());
-      float[] truth = Truth.on(set.truth(entry), scene.width(), scene.height());
-      List<Attempt> all = new Contest(scene, weighed, Pulse.NONE).all(Optional.empty());
-      all.forEach(attempt -> write(entry.name(), attempt, truth, to));
+      Scene half = scene.halved();
+      Weighed weighed = Weighed.in(scene, half, priors.evidence().orElseThrow());
+      float[] truth = Truth.on(set.truth(entry), half.width(), half.height());
+      Contest contest = new Contest(scene, half, weighed, Pulse.NONE);
+      List<Attempt> all = contest.all(Optional.empty());
+      all.forEach(attempt -> write(entry.name(), attempt, contest.coverage(attempt), truth, to));
     } catch (Exception e) {
       throw new IllegalStateException(entry.name(), e);
     }
   }
 
-  private static void write(String name, Attempt attempt, float[] truth, PrintStream to) {
+  private static void write(
+      String name, Attempt attempt, float[] kept, float[] truth, PrintStream to) {
     StringBuilder line = new StringBuilder(name);
     line.append(',').append(attempt.method().wireName());
-    add(line, error(attempt.region().subject(), truth));
-    add(line, overlap(attempt.region().subject(), truth));
-    for (float fact : attempt.facts()) {
+    add(line, error(kept, truth));
+    add(line, overlap(kept, truth));
+    for (float fact : attempt.judgedBy()) {
       add(line, fact);
     }
     to.println(line);
@@ -71,25 +74,26 @@ public final class JudgementsCommand implements Callable<Integer> {
     line.append(String.format(Locale.ROOT, ",%.5g", value));
   }
 
-  /** What is wrong as a share of the subject, 0..1. */
-  private static double error(boolean[] region, float[] truth) {
+  /** What is wrong as a share of the subject; above 1 where much too much is kept. */
+  private static double error(float[] kept, float[] truth) {
     double wrong = 0;
     double subject = 1;
     for (int i = 0; i < truth.length; i++) {
       float t = truth[i] / 255;
-      wrong += Math.abs((region[i] ? 1 : 0) - t);
+      wrong += Math.abs(kept[i] - t);
       subject += t;
     }
-    return Math.min(1, wrong / subject);
+    return wrong / subject;
   }
 
-  private static double overlap(boolean[] region, float[] truth) {
+  private static double overlap(float[] kept, float[] truth) {
     int both = 0;
     int either = 1;
     for (int i = 0; i < truth.length; i++) {
       boolean t = truth[i] > 127;
-      both += region[i] && t ? 1 : 0;
-      either += region[i] || t ? 1 : 0;
+      boolean k = kept[i] > 0.5f;
+      both += k && t ? 1 : 0;
+      either += k || t ? 1 : 0;
     }
     return both / (double) either;
   }

@@ -46,7 +46,7 @@ public final class PlanesCommand implements Callable<Integer> {
     try {
       Picture picture = set.picture(entry);
       Scene scene = Scene.read(picture, READING_PIXELS, LearnedPriors.shared());
-      List<Plane> planes = Evidence.of(scene);
+      List<Plane> planes = Evidence.of(scene, scene.halved());
       write(
           file, planes, Truth.on(set.truth(entry), planes.get(0).width(), planes.get(0).height()));
     } catch (Exception e) {

@@ -1,6 +1,7 @@
 package org.ablebatch.core.backdrop;
 
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.reading.HalfSize;
 
 /**
  * The backdrop as read from a picture at reading size.
@@ -21,6 +22,11 @@ public record Backdrop(
     float fittedShare,
     boolean flat) {
   private static final float SIGMA_OF_TEXTURE = 0.0065f;
+
+  /** The same backdrop where two by two pixels have become one. */
+  public Backdrop halved() {
+    return new Backdrop(kind, HalfSize.of(surface), sigma, range, fittedShare, flat);
+  }
 
   /** True when the backdrop has a grain or pattern of its own: wood, cloth, rough plaster. */
   public boolean isTextured() {

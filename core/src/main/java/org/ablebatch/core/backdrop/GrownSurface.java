@@ -97,15 +97,13 @@ record GrownSurface(Surface surface, boolean[] support, ColorPlanes lab) {
 
   /** Noise and texture around the surface per channel, OKLab, robustly from the median. */
   static float sigma(ColorPlanes lab, ColorPlanes expected, boolean[] support) {
-    float[] distances = new float[BorderRing.count(support)];
-    int n = 0;
-    for (int i = 0; i < support.length; i++) {
-      if (support[i]) {
-        distances[n++] = distance(lab, expected, i);
-      }
+    int[] samples = SurfaceFitter.thin(support);
+    float[] distances = new float[samples.length];
+    for (int s = 0; s < samples.length; s++) {
+      distances[s] = distance(lab, expected, samples[s]);
     }
     Arrays.sort(distances);
-    return (float) (distances[n / 2] / MEDIAN_LENGTH);
+    return (float) (distances[distances.length / 2] / MEDIAN_LENGTH);
   }
 
   static float distance(ColorPlanes lab, ColorPlanes expected, int i) {

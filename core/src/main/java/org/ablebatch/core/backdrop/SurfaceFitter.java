@@ -9,7 +9,7 @@ import org.ablebatch.core.raster.ColorPlanes;
  */
 final class SurfaceFitter {
   private static final int ROUNDS = 6;
-  private static final int MOST_SAMPLES = 12_000;
+  private static final int MOST_SAMPLES = 6_000;
   private static final double TUKEY = 4.685;
   private static final double MAD_TO_SIGMA = 1.4826;
   private static final double RIDGE = 1e-6;
@@ -39,7 +39,8 @@ final class SurfaceFitter {
     return new Surface(degree, coefficients);
   }
 
-  private static int[] thin(boolean[] chosen) {
+  /** Evenly spread, so few that time does not follow the size of the picture. */
+  static int[] thin(boolean[] chosen) {
     int count = 0;
     for (boolean b : chosen) {
       count += b ? 1 : 0;

@@ -2,36 +2,51 @@ package org.ablebatch.core.cut;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.ablebatch.core.backdrop.BackdropKind;
 import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.judge.RegionFacts;
 import org.ablebatch.core.judge.Sight;
+import org.ablebatch.core.matting.SeeThroughMatte;
 import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.subject.SeeThroughBody;
 import org.ablebatch.core.subject.SubjectRegion;
 import org.ablebatch.core.subject.Weighed;
 import org.ablebatch.core.work.Pulse;
 
 /**
  * Ways to find the subject compete: where sight alone does not settle it, each that is worth trying
- * is carried out at reading size, and the judge takes the one that it expects least to be wrong of.
+ * is carried out at half the reading size, and the judge takes the one that it expects least to be
+ * wrong of.
  */
 public final class Contest {
   /** The order is what the judge learned; new ones go to the end. */
   private static final List<Method> WAYS =
-      List.of(Method.WEIGHED, Method.PLAIN, Method.BUSY, Method.PERSON);
+      List.of(Method.WEIGHED, Method.PLAIN, Method.BUSY, Method.PERSON, Method.SEE_THROUGH);
 
   private static final float PERSON_SEEN = 0.5f;
   private static final double LEAST_PERSON = 0.03;
 
+  /** Glass has at least so much of its surroundings' colours. */
+  private static final double LEAST_ALIKE = 0.3;
+
   private final Scene scene;
+  private final Scene half;
   private final Weighed weighed;
   private final Pulse pulse;
 
-  public Contest(Scene scene, Weighed weighed, Pulse pulse) {
+  /** The smooth way is carried out at reading size at once: mostly nothing else is needed. */
+  private Optional<SubjectRegion> smooth = Optional.empty();
+
+  /**
+   * @param half the scene at half its size
+   */
+  public Contest(Scene scene, Scene half, Weighed weighed, Pulse pulse) {
     this.scene = scene;
+    this.half = half;
     this.weighed = weighed;
     this.pulse = pulse;
   }
@@ -41,59 +56,111 @@ public final class Contest {
    * @return every way that is worth trying
    */
   public List<Attempt> all(Optional<Judge> judge) {
-    List<Attempt> out = new ArrayList<>();
-    for (Method way : WAYS) {
-      if (isWorthTrying(way)) {
-        out.add(attempt(way, judge));
-      }
-    }
-    return out;
+    Map<Method, SubjectRegion> found = new EnumMap<>(Method.class);
+    tryTheRest(found);
+    return judged(found, judge);
   }
 
   /**
    * @return the tried ways, the best first
    */
   List<Attempt> ranked(Judge judge) {
-    List<Attempt> all = new ArrayList<>();
+    Map<Method, SubjectRegion> found = new EnumMap<>(Method.class);
     if (isWorthTrying(Method.PLAIN)) {
-      Attempt smooth = attempt(Method.PLAIN, Optional.of(judge));
-      if (Sight.isClear(scene, smooth.region())) {
-        return List.of(smooth);
-      }
-      all.add(smooth);
+      found.put(Method.PLAIN, halfRegion(Method.PLAIN));
     }
+    if (smooth.isEmpty() || !Sight.isClear(scene, smooth.get())) {
+      tryTheRest(found);
+    }
+    return judged(found, Optional.of(judge)).stream()
+        .sorted(Comparator.comparingDouble(Attempt::expectedError))
+        .toList();
+  }
+
+  private void tryTheRest(Map<Method, SubjectRegion> found) {
     for (Method way : WAYS) {
-      if (way != Method.PLAIN && isWorthTrying(way)) {
-        all.add(attempt(way, Optional.of(judge)));
+      if (!found.containsKey(way) && isWorthTrying(way)) {
+        found.put(way, halfRegion(way));
       }
     }
-    all.sort(Comparator.comparingDouble(Attempt::expectedError));
-    return all;
   }
 
-  private Attempt attempt(Method way, Optional<Judge> judge) {
+  private List<Attempt> judged(Map<Method, SubjectRegion> found, Optional<Judge> judge) {
+    List<Optional<SubjectRegion>> tried =
+        WAYS.stream().map(way -> Optional.ofNullable(found.get(way))).toList();
+    List<Attempt> out = new ArrayList<>();
+    for (Method way : WAYS) {
+      SubjectRegion region = found.get(way);
+      if (region != null) {
+        float[] facts = facts(way, region, weighed);
+        float[] overlaps = RegionFacts.overlaps(region, tried);
+        double expected =
+            region.area() == 0
+                ? 1
+                : judge
+                    .map(one -> one.expectedError(Attempt.judgedBy(facts, overlaps)))
+                    .orElse(Double.NaN);
+        out.add(new Attempt(way, region, facts, overlaps, expected));
+      }
+    }
+    return out;
+  }
+
+  private static float[] facts(Method way, SubjectRegion region, Weighed weighed) {
+    return RegionFacts.of(region, weighed, WAYS.indexOf(way), WAYS.size());
+  }
+
+  private SubjectRegion halfRegion(Method way) {
+    if (way == Method.PLAIN) {
+      smooth = Optional.of(find(way, scene, weighed));
+      return smooth.get().halved();
+    }
+    return find(way, half, weighed.halved());
+  }
+
+  private SubjectRegion find(Method way, Scene where, Weighed evidence) {
     MethodChooser.Choice choice = new MethodChooser.Choice(way, "", Optional.empty());
-    SubjectRegion region = Found.in(scene, Optional.of(weighed), choice, pulse).region();
-    float[] facts = RegionFacts.of(region, weighed, WAYS.indexOf(way), WAYS.size());
-    double expected =
-        region.area() == 0 ? 1 : judge.map(one -> one.expectedError(facts)).orElse(Double.NaN);
-    return new Attempt(way, region, facts, expected);
+    return Found.in(where, Optional.of(evidence), choice, pulse).region();
   }
 
-  /** Empty for methods that the judge knows nothing of. */
-  static OptionalDouble expectedError(Judge judge, Found found, Weighed weighed) {
+  /**
+   * How much of every pixel an attempt would keep, at half the reading size.
+   *
+   * @return 0..1
+   */
+  public float[] coverage(Attempt attempt) {
+    boolean[] kept = attempt.region().subject();
+    if (attempt.method() == Method.SEE_THROUGH) {
+      return SeeThroughMatte.coverage(
+          half, kept, SeeThroughBody.in(half.guessing(half.closerPrior())).body());
+    }
+    float[] out = new float[kept.length];
+    for (int i = 0; i < out.length; i++) {
+      out[i] = kept[i] ? 1 : 0;
+    }
+    return out;
+  }
+
+  /** What was tried, at reading size. */
+  SubjectRegion atReadingSize(Attempt attempt) {
+    return attempt.method() == Method.PLAIN
+        ? smooth.orElseThrow()
+        : find(attempt.method(), scene, weighed);
+  }
+
+  /** What can be seen of a region; empty for methods that the judge knows nothing of. */
+  static Optional<float[]> facts(Found found, Weighed weighed) {
     Method method =
         found.choice().method() == Method.UNEVEN ? Method.PLAIN : found.choice().method();
-    int way = WAYS.indexOf(method);
-    return way < 0
-        ? OptionalDouble.empty()
-        : OptionalDouble.of(
-            judge.expectedError(RegionFacts.of(found.region(), weighed, way, WAYS.size())));
+    return WAYS.contains(method)
+        ? Optional.of(facts(method, found.region().halved(), weighed))
+        : Optional.empty();
   }
 
   private boolean isWorthTrying(Method way) {
     return switch (way) {
       case PLAIN -> scene.backdrop().kind() != BackdropKind.BUSY;
+      case SEE_THROUGH -> weighed.alikeInside() > LEAST_ALIKE;
       case PERSON -> scene.personPrior().isPresent() && personShare() > LEAST_PERSON;
       default -> true;
     };

@@ -1,15 +1,12 @@
 package org.ablebatch.core.cut;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.ablebatch.core.backdrop.BackdropKind;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.ink.InkMatte;
-import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.matting.SeeThroughMatte;
-import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.scene.Scene;
@@ -33,10 +30,6 @@ import org.ablebatch.core.work.Pulse;
  * @param choice the method that found it
  */
 record Found(SubjectRegion region, MethodChooser.Choice choice) {
-  private static final int NEAR_THE_SUBJECT = 8;
-  private static final float SURE_GUESS = 0.8f;
-  private static final double LEAST_KEPT = 0.5;
-
   /**
    * @param weighed empty where nothing weighs the evidence
    */
@@ -87,53 +80,28 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
     BandMatting.Result solid =
         BandMatting.solve(picture, scene.linear(), trimap, scene.emptySet(), pulse);
     return choice.method() == Method.SEE_THROUGH
-        ? SeeThroughMatte.add(picture, scene, solid, SeeThroughBody.in(scene).body(), pulse)
+        ? SeeThroughMatte.add(
+            picture,
+            scene,
+            solid,
+            SeeThroughBody.in(seenBy(Method.SEE_THROUGH, scene)).body(),
+            pulse)
         : solid;
   }
 
-  /**
-   * @param expectedError what the judge expects to be wrong; empty where nobody judged
-   */
-  Confidence confidence(Scene scene, BandMatting.Result matte, OptionalDouble expectedError) {
+  /** From what is seen alone. */
+  Confidence confidence(Scene scene, BandMatting.Result matte) {
     // The priors know nothing thinner than a few of their own coarse pixels.
     boolean strokes = choice.sheet().isPresent();
-    Confidence seen =
-        Confidence.of(strokes ? scene.guessing(Optional.empty()) : scene, region, matte);
-    return expectedError.isPresent()
-        ? seen.withPercent(Judge.percent(seen.percent(), expectedError.getAsDouble()))
-        : seen;
+    return Confidence.of(strokes ? scene.guessing(Optional.empty()) : scene, region, matte);
   }
 
-  /**
-   * On a textured backdrop the smooth surface can swallow a subject of the same colours. When it
-   * leaves out most of what the learned prior is sure of, it has.
-   */
-  boolean missesTheGuess(Scene scene) {
-    if (choice.method() != Method.UNEVEN
-        || !scene.backdrop().isTextured()
-        || scene.subjectPrior().isEmpty()) {
-      return false;
-    }
-    float[] guess = scene.subjectPrior().get().values();
-    boolean[] near =
-        Morphology.dilate(region.subject(), region.width(), region.height(), NEAR_THE_SUBJECT);
-    int sure = 0;
-    int kept = 0;
-    for (int i = 0; i < guess.length; i++) {
-      if (guess[i] > SURE_GUESS) {
-        sure++;
-        kept += near[i] ? 1 : 0;
-      }
-    }
-    return kept < LEAST_KEPT * sure;
-  }
-
-  /** A person is looked for where the person prior sees one. */
+  /** A person is looked for where the person prior sees one, a thing after a closer look. */
   private static Scene seenBy(Method method, Scene scene) {
     return switch (method) {
       case PERSON -> scene.personPrior().isPresent() ? scene.guessing(scene.personPrior()) : scene;
       case PLAIN, UNEVEN, FLAT -> scene.guessing(scene.smoothPrior());
-      default -> scene;
+      default -> scene.guessing(scene.closerPrior());
     };
   }
 

@@ -49,7 +49,7 @@ final class FrameCut {
     BandMatting.Result matte = found.matte(request.picture(), scene, marks, clock::beat);
 
     clock.enter(CutStage.JUDGE);
-    Confidence confidence = found.confidence(scene, matte, search.expectedError(found));
+    Confidence confidence = search.confidence(found, matte);
     return new CutOutcome.Done(
         new Cutout(matte.matte(), matte.colours()),
         method,

@@ -4,40 +4,38 @@ import java.util.Optional;
 import org.ablebatch.core.backdrop.Backdrop;
 import org.ablebatch.core.backdrop.BackdropKind;
 import org.ablebatch.core.ink.InkOnPaper;
-import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.SeeThroughBody;
 
-/** Chooses a method from what the scene shows, and says why in words that a person can check. */
+/**
+ * Chooses a method from what the scene shows, and says why in words that a person can check. What
+ * is not certain by itself is then contested, see {@link Contest}.
+ */
 final class MethodChooser {
   /** The choice, its reason as a sentence part, and the sheet when it is ink. */
   record Choice(Method method, String reason, Optional<InkOnPaper> sheet) {}
 
   private static final double LIGHT_PAPER = 0.6;
-  private static final double LEAST_PERSON = 0.06;
-  private static final double MOST_PERSON = 0.85;
-  private static final double PERSON_AT_BOTTOM = 0.25;
-  private static final double PERSON_UNDECIDED = 0.25;
-  private static final double PRIORS_AGREE = 0.6;
 
   private MethodChooser() {}
 
   /**
    * @param asked {@link Method#AUTO} to let the scene decide
+   * @param half the scene at half its size
    */
-  static Choice choose(Method asked, Scene scene) {
+  static Choice choose(Method asked, Scene scene, Scene half) {
     if (scene.emptySet().isPresent()) {
       return plain(Method.EMPTY_SET, "the photograph of the empty set shows what is behind");
     }
     if (asked == Method.AUTO) {
-      return choose(scene);
+      return choose(scene, half);
     }
     Optional<InkOnPaper> sheet =
         asked == Method.INK ? Optional.of(InkOnPaper.read(scene.linear())) : Optional.empty();
     return new Choice(asked, "chosen by hand", sheet);
   }
 
-  private static Choice choose(Scene scene) {
+  private static Choice choose(Scene scene, Scene half) {
     Backdrop backdrop = scene.backdrop();
     if (backdrop.kind() != BackdropKind.BUSY && meanLightness(backdrop) > LIGHT_PAPER) {
       InkOnPaper sheet = InkOnPaper.read(scene.linear());
@@ -48,10 +46,7 @@ final class MethodChooser {
     if (backdrop.flat()) {
       return plain(Method.FLAT, "flat colours without light or noise");
     }
-    if (showsPerson(scene)) {
-      return plain(Method.PERSON, reason(Method.PERSON, scene));
-    }
-    if (SeeThroughBody.in(scene).convincing()) {
+    if (SeeThroughBody.in(half).convincing()) {
       return plain(Method.SEE_THROUGH, reason(Method.SEE_THROUGH, scene));
     }
     Method method =
@@ -85,46 +80,8 @@ final class MethodChooser {
     };
   }
 
-  /** For a subject in its backdrop's own colours. */
-  static Choice closeColours() {
-    return plain(Method.BUSY, "a textured backdrop in colours close to the subject’s");
-  }
-
   private static Choice plain(Method method, String reason) {
     return new Choice(method, reason, Optional.empty());
-  }
-
-  /**
-   * The person prior fires on much that is no person, so it must be sure of itself, agree with the
-   * subject prior, and see somebody who is cut off by the lower edge, as portraits are.
-   */
-  private static boolean showsPerson(Scene scene) {
-    if (scene.personPrior().isEmpty()) {
-      return false;
-    }
-    float[] person = scene.personPrior().get().values();
-    float[] subject = scene.subjectPrior().map(Plane::values).orElse(person);
-    int area = 0;
-    int undecided = 0;
-    int bottom = 0;
-    int both = 0;
-    int either = 0;
-    int lastRow = person.length - scene.width();
-    for (int i = 0; i < person.length; i++) {
-      boolean is = person[i] > 0.5f;
-      boolean other = subject[i] > 0.5f;
-      area += is ? 1 : 0;
-      undecided += person[i] > 0.1f && person[i] < 0.9f ? 1 : 0;
-      bottom += is && i >= lastRow ? 1 : 0;
-      both += is && other ? 1 : 0;
-      either += is || other ? 1 : 0;
-    }
-    double share = area / (double) person.length;
-    return share > LEAST_PERSON
-        && share < MOST_PERSON
-        && bottom > PERSON_AT_BOTTOM * scene.width()
-        && undecided < PERSON_UNDECIDED * area
-        && both > PRIORS_AGREE * either;
   }
 
   private static String tone(Backdrop backdrop) {

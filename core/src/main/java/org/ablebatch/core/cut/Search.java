@@ -3,9 +3,11 @@ package org.ablebatch.core.cut;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import org.ablebatch.core.check.Confidence;
+import org.ablebatch.core.judge.Forecast;
 import org.ablebatch.core.judge.Judge;
+import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.Weighed;
@@ -14,28 +16,31 @@ import org.ablebatch.core.work.Pulse;
 /** Finds the subject by the method that was asked for, or by the best of those that compete. */
 final class Search {
   /** What the chooser is sure of by itself is not contested: ink, flat art, glass, an empty set. */
-  private static final Set<Method> CONTESTED =
-      EnumSet.of(Method.PLAIN, Method.UNEVEN, Method.BUSY, Method.PERSON);
+  private static final Set<Method> CONTESTED = EnumSet.of(Method.PLAIN, Method.UNEVEN, Method.BUSY);
 
   private final Scene scene;
+  private final Scene half;
   private final Pulse pulse;
   private final Optional<Judge> judge;
+  private final Optional<Forecast> forecast;
   private final Optional<Weighed> weighed;
   private List<Attempt> tried = List.of();
 
   Search(Scene scene, Priors priors, Pulse pulse) {
     this.scene = scene;
+    this.half = scene.halved();
     this.pulse = pulse;
     this.judge = priors.judge().map(Judge::new);
+    this.forecast = priors.forecast().map(Forecast::new);
     this.weighed =
         scene.emptySet().isPresent()
             ? Optional.empty()
-            : priors.evidence().map(network -> Weighed.in(scene, network));
+            : priors.evidence().map(network -> Weighed.in(scene, half, network));
     pulse.beat();
   }
 
   Found by(Method asked) {
-    MethodChooser.Choice choice = MethodChooser.choose(asked, scene);
+    MethodChooser.Choice choice = MethodChooser.choose(asked, scene, half);
     if (asked == Method.AUTO
         && CONTESTED.contains(choice.method())
         && weighed.isPresent()
@@ -43,18 +48,15 @@ final class Search {
       return best();
     }
     Found found = Found.in(scene, weighed, choice, pulse);
-    if (asked == Method.AUTO && found.missesTheGuess(scene)) {
-      found = Found.in(scene, weighed, MethodChooser.closeColours(), pulse);
-    }
     return found.choice().method() == Method.FLAT && found.region().area() == 0
         ? found.inFaintColours(scene, pulse)
         : found;
   }
 
   private Found best() {
-    Contest contest = new Contest(scene, weighed.get(), pulse);
+    Contest contest = new Contest(scene, half, weighed.get(), pulse);
     tried = contest.ranked(judge.get());
-    return new Found(tried.get(0).region(), Verdict.of(tried, scene, weighed.get()));
+    return new Found(contest.atReadingSize(tried.get(0)), Verdict.of(tried, scene, weighed.get()));
   }
 
   /** Every way that was carried out, the best first; empty when nothing competed. */
@@ -62,13 +64,13 @@ final class Search {
     return tried;
   }
 
-  /**
-   * What is expected to be wrong with a region that was found here, perhaps changed since; empty
-   * where nobody judges.
-   */
-  OptionalDouble expectedError(Found found) {
-    return weighed.isEmpty() || judge.isEmpty()
-        ? OptionalDouble.empty()
-        : Contest.expectedError(judge.get(), found, weighed.get());
+  /** In a region that was found here, perhaps changed since, and in its matte. */
+  Confidence confidence(Found found, BandMatting.Result matte) {
+    Confidence seen = found.confidence(scene, matte);
+    return weighed
+        .flatMap(evidence -> Contest.facts(found, evidence))
+        .flatMap(facts -> forecast.map(one -> one.percent(Forecast.facts(facts, seen))))
+        .map(seen::withPercent)
+        .orElse(seen);
   }
 }

@@ -41,7 +41,7 @@ final class Verdict {
   private static String instead(List<Attempt> ranked, SubjectRegion best) {
     return ranked.stream()
         .skip(1)
-        .filter(other -> overlap(other.region(), best) < ANOTHER_CUTOUT)
+        .filter(other -> other.region().overlap(best) < ANOTHER_CUTOUT)
         .findFirst()
         .map(
             other ->
@@ -53,24 +53,12 @@ final class Verdict {
         .orElse("");
   }
 
-  private static double overlap(SubjectRegion a, SubjectRegion b) {
-    int both = 0;
-    int either = 0;
-    for (int i = 0; i < a.subject().length; i++) {
-      both += a.subject()[i] && b.subject()[i] ? 1 : 0;
-      either += a.subject()[i] || b.subject()[i] ? 1 : 0;
-    }
-    return either == 0 ? 1 : both / (double) either;
-  }
-
   private static boolean isInFocus(SubjectRegion region, Weighed weighed) {
     Plane detail = weighed.evidence().get(EvidencePlane.FINE_DETAIL.ordinal());
     double[] sum = new double[2];
     int[] count = {1, 1};
     for (int i = 0; i < detail.values().length; i++) {
-      int x = Math.min(region.width() - 1, i % detail.width() * 2);
-      int y = Math.min(region.height() - 1, i / detail.width() * 2);
-      int side = region.subject()[y * region.width() + x] ? 0 : 1;
+      int side = region.subject()[i] ? 0 : 1;
       sum[side] += detail.values()[i];
       count[side]++;
     }

@@ -1,6 +1,7 @@
 package org.ablebatch.core.judge;
 
 import java.util.List;
+import java.util.Optional;
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.subject.EvidencePlane;
@@ -14,6 +15,7 @@ import org.ablebatch.core.subject.Weighed;
  */
 public final class RegionFacts {
   private static final int RIM = 3;
+  private static final float NOT_TRIED = -1;
   private static final float UNLIKELY = 0.2f;
   private static final float LIKELY = 0.8f;
   private static final float ON_AN_EDGE = -0.6f;
@@ -31,18 +33,16 @@ public final class RegionFacts {
     this.width = weighed.half().width();
     this.height = weighed.half().height();
     this.weighed = weighed;
-    this.inside = new boolean[width * height];
+    this.inside = region.subject();
     float[] set = new float[inside.length];
     for (int i = 0; i < inside.length; i++) {
-      int x = Math.min(region.width() - 1, i % width * 2);
-      int y = Math.min(region.height() - 1, i / width * 2);
-      inside[i] = region.subject()[y * region.width() + x];
       set[i] = inside[i] ? 1 : 0;
     }
     this.near = BoxBlur.blur(set, width, height, RIM);
   }
 
   /**
+   * @param region at half the reading size
    * @param way number of the way that found the region, 0..
    * @param ways so many there are
    * @return always as many numbers, in the same order
@@ -53,8 +53,9 @@ public final class RegionFacts {
       all.add(i == way ? 1 : 0);
     }
     all.agreement(weighed.half().values(), p -> p);
-    all.agreement(all.plane(EvidencePlane.SUBJECT_PRIOR), v -> (v + 1) / 2);
-    all.agreement(all.plane(EvidencePlane.PERSON_PRIOR), v -> (v + 1) / 2);
+    for (EvidencePlane guess : EvidencePlane.GUESSES) {
+      all.agreement(all.plane(guess), v -> (v + 1) / 2);
+    }
     all.shape();
     all.outline();
     for (EvidencePlane plane :
@@ -68,12 +69,25 @@ public final class RegionFacts {
       all.insideAndOutside(all.plane(plane));
     }
     all.likeBackdrop();
+    all.glass();
     for (EvidencePlane whole : EvidencePlane.OF_THE_WHOLE) {
       all.add(all.plane(whole)[0]);
     }
     float[] out = new float[all.facts.size()];
     for (int i = 0; i < out.length; i++) {
       out[i] = all.facts.get(i);
+    }
+    return out;
+  }
+
+  /**
+   * @param tried what every way found, on the same grid; empty for those that were not tried
+   * @return overlap with each, 0..1, and -1 for those that were not tried
+   */
+  public static float[] overlaps(SubjectRegion region, List<Optional<SubjectRegion>> tried) {
+    float[] out = new float[tried.size()];
+    for (int i = 0; i < out.length; i++) {
+      out[i] = tried.get(i).map(other -> (float) region.overlap(other)).orElse(NOT_TRIED);
     }
     return out;
   }
@@ -202,6 +216,29 @@ public final class RegionFacts {
     for (int k = 0; k < 4; k++) {
       add(sum[k] / count[k]);
     }
+  }
+
+  /** What speaks for a body that its surroundings show through. */
+  private void glass() {
+    float[] guess = plane(EvidencePlane.SUBJECT_PRIOR);
+    float[] shade = plane(EvidencePlane.SHADE);
+    double body = 1e-6;
+    double left = 0;
+    double sum = 0;
+    double squares = 0;
+    for (int i = 0; i < guess.length; i++) {
+      if (guess[i] > 0 && !inside[i]) {
+        left++;
+        sum += shade[i];
+        squares += shade[i] * shade[i];
+      }
+      body += guess[i] > 0 ? 1 : 0;
+    }
+    double mean = sum / Math.max(1, left);
+    add(left / body);
+    add(mean);
+    add(Math.sqrt(Math.max(0, squares / Math.max(1, left) - mean * mean)));
+    add(weighed.alikeInside());
   }
 
   private void likeBackdrop() {

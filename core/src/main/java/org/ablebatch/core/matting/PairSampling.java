@@ -61,6 +61,11 @@ record PairSampling(float[] coverage, float[] trust) {
     private final ColorPlanes linear;
     private final int[] subject = new int[MOST_SAMPLES];
     private final int[] backdrop = new int[MOST_SAMPLES];
+
+    /** Of every backdrop sample its three channels, and how the pixel lies from it. */
+    private final float[][] back = new float[3][MOST_SAMPLES];
+
+    private final float[][] from = new float[3][MOST_SAMPLES];
     private final float[] bestCost = new float[BEST];
     private final float[] bestCoverage = new float[BEST];
     private int subjects;
@@ -75,10 +80,16 @@ record PairSampling(float[] coverage, float[] trust) {
 
     void explain(int pixel) {
       kept = 0;
-      for (int s = 0; s < subjects; s++) {
+      for (int c = 0; c < 3; c++) {
+        float[] values = linear.channel(c);
         for (int b = 0; b < backdrops; b++) {
-          weigh(pixel, subject[s], backdrop[b]);
+          back[c][b] = values[backdrop[b]];
+          from[c][b] = values[pixel] - back[c][b];
         }
+      }
+      for (int s = 0; s < subjects; s++) {
+        int front = subject[s];
+        weigh(linear.c0()[front], linear.c1()[front], linear.c2()[front]);
       }
       float sum = 0;
       float weights = 0;
@@ -93,21 +104,22 @@ record PairSampling(float[] coverage, float[] trust) {
       trust = kept == 0 ? 0 : (float) Math.exp(-TRUST_FALLS * costs / kept);
     }
 
-    private void weigh(int pixel, int front, int back) {
-      float apart = 0;
-      float along = 0;
-      float length = 0;
-      for (int c = 0; c < 3; c++) {
-        float[] v = linear.channel(c);
-        float d = v[front] - v[back];
-        float p = v[pixel] - v[back];
-        apart += d * d;
-        along += d * p;
-        length += p * p;
+    /** One subject colour with every backdrop sample. */
+    private void weigh(float front0, float front1, float front2) {
+      for (int b = 0; b < backdrops; b++) {
+        float d0 = front0 - back[0][b];
+        float d1 = front1 - back[1][b];
+        float d2 = front2 - back[2][b];
+        float p0 = from[0][b];
+        float p1 = from[1][b];
+        float p2 = from[2][b];
+        float apart = d0 * d0 + d1 * d1 + d2 * d2;
+        float along = d0 * p0 + d1 * p1 + d2 * p2;
+        float length = p0 * p0 + p1 * p1 + p2 * p2;
+        float alpha = Math.max(0, Math.min(1, along / Math.max(1e-7f, apart)));
+        float off = Math.max(0, length - 2 * alpha * along + alpha * alpha * apart);
+        keep(off / (NOISE * NOISE) + CLOSE_PAIR / Math.max(1e-4f, apart), alpha);
       }
-      float alpha = Math.max(0, Math.min(1, along / Math.max(1e-7f, apart)));
-      float off = Math.max(0, length - 2 * alpha * along + alpha * alpha * apart);
-      keep(off / (NOISE * NOISE) + CLOSE_PAIR / Math.max(1e-4f, apart), alpha);
     }
 
     private void keep(float cost, float alpha) {

@@ -77,6 +77,26 @@ public final class SeeThroughMatte {
         solid.contrast());
   }
 
+  /**
+   * The same at reading size, for judging it before it is made.
+   *
+   * @return 0..1 per pixel of the scene
+   */
+  public static float[] coverage(Scene scene, boolean[] solid, Plane body) {
+    ColorPlanes behind = behind(scene);
+    float[] out = new float[solid.length];
+    float[] rgb = new float[3];
+    float[] back = new float[3];
+    for (int i = 0; i < out.length; i++) {
+      for (int c = 0; c < 3; c++) {
+        rgb[c] = scene.linear().channel(c)[i];
+        back[c] = behind.channel(c)[i];
+      }
+      out[i] = solid[i] ? 1 : body.values()[i] * leastCoverage(rgb, back);
+    }
+    return out;
+  }
+
   private static ColorPlanes behind(Scene scene) {
     if (scene.backdrop().kind() != BackdropKind.BUSY) {
       return OkLab.toLinear(scene.backdrop().surface());

@@ -12,18 +12,21 @@ import java.util.Optional;
  * @param person says where a person may be, if there is one; it cannot say whether there is one
  * @param evidence says what all evidence together comes to
  * @param judge expects how wrong a region is, from {@link org.ablebatch.core.judge.RegionFacts}
+ * @param forecast says whether a finished cutout will pass; without it the confidence is a product
+ *     of its parts
  */
 public record Priors(
     Optional<SubjectPrior> subject,
     Optional<SubjectPrior> smooth,
     Optional<SubjectPrior> person,
     Optional<EvidenceNetwork> evidence,
-    Optional<LearnedTrees> judge) {
+    Optional<LearnedTrees> judge,
+    Optional<LearnedTrees> forecast) {
   private static final Priors NONE = new Priors(Optional.empty(), Optional.empty());
 
   /** Guesses alone, without what weighs and judges. */
   public Priors(Optional<SubjectPrior> subject, Optional<SubjectPrior> person) {
-    this(subject, subject, person, Optional.empty(), Optional.empty());
+    this(subject, subject, person, Optional.empty(), Optional.empty(), Optional.empty());
   }
 
   public static Priors none() {

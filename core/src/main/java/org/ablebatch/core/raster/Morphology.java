@@ -28,14 +28,29 @@ public final class Morphology {
 
   /** The set with every pixel within {@code radius} of it, in a square sense. */
   public static boolean[] dilate(boolean[] set, int width, int height, int radius) {
-    float[] values = new float[set.length];
-    for (int i = 0; i < set.length; i++) {
-      values[i] = set[i] ? 1 : 0;
+    boolean[] across = new boolean[set.length];
+    for (int y = 0; y < height; y++) {
+      int row = y * width;
+      int last = -radius - 1;
+      for (int x = 0; x < width + radius; x++) {
+        last = x < width && set[row + x] ? x : last;
+        int at = x - radius;
+        if (at >= 0) {
+          across[row + at] = last >= at - radius;
+        }
+      }
     }
-    float[] grown = dilate(values, width, height, radius);
     boolean[] out = new boolean[set.length];
-    for (int i = 0; i < set.length; i++) {
-      out[i] = grown[i] > 0;
+    int[] last = new int[width];
+    Arrays.fill(last, -radius - 1);
+    for (int y = 0; y < height + radius; y++) {
+      int at = y - radius;
+      for (int x = 0; x < width; x++) {
+        last[x] = y < height && across[y * width + x] ? y : last[x];
+        if (at >= 0) {
+          out[at * width + x] = last[x] >= at - radius;
+        }
+      }
     }
     return out;
   }

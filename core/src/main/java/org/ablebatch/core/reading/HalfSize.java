@@ -1,6 +1,7 @@
 package org.ablebatch.core.reading;
 
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Plane;
 
 /** Grids at half their width and height, by averaging two by two; an odd last line stands alone. */
 public final class HalfSize {
@@ -15,6 +16,12 @@ public final class HalfSize {
         of(planes.c0(), w, h),
         of(planes.c1(), w, h),
         of(planes.c2(), w, h));
+  }
+
+  public static Plane of(Plane plane) {
+    int w = plane.width();
+    int h = plane.height();
+    return new Plane((w + 1) / 2, (h + 1) / 2, of(plane.values(), w, h));
   }
 
   public static float[] of(float[] values, int width, int height) {

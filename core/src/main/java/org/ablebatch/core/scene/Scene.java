@@ -3,12 +3,14 @@ package org.ablebatch.core.scene;
 import java.util.Optional;
 import org.ablebatch.core.backdrop.Backdrop;
 import org.ablebatch.core.backdrop.BackdropReader;
+import org.ablebatch.core.prior.CloserLook;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.reading.AreaShrink;
+import org.ablebatch.core.reading.HalfSize;
 import org.ablebatch.core.work.Pulse;
 
 /**
@@ -18,6 +20,8 @@ import org.ablebatch.core.work.Pulse;
  * @param lab OKLab
  * @param backdrop the smooth surface through the picture's border, and how well it fits
  * @param subjectPrior learned guess at the subject, 0..1; empty without a prior
+ * @param closerPrior the same after a closer look at what it found; the first guess where there was
+ *     no closer look
  * @param smoothPrior the same, by what knows smooth backdrops best
  * @param personPrior learned guess at a person, should there be one, 0..1; empty without a prior
  * @param emptySet what is behind the subject, when a photograph of it fits; {@code lab} and {@code
@@ -28,6 +32,7 @@ public record Scene(
     ColorPlanes lab,
     Backdrop backdrop,
     Optional<Plane> subjectPrior,
+    Optional<Plane> closerPrior,
     Optional<Plane> smoothPrior,
     Optional<Plane> personPrior,
     Optional<EmptySet> emptySet) {
@@ -43,6 +48,9 @@ public record Scene(
     ColorPlanes linear = AreaShrink.toLinear(picture, grid.width(), grid.height(), pulse);
     Optional<Plane> subject = priors.subject().map(prior -> prior.suggest(linear));
     pulse.beat();
+    Optional<Plane> closer =
+        subject.map(guess -> CloserLook.at(linear, guess, priors.subject().get()).orElse(guess));
+    pulse.beat();
     Optional<Plane> smooth =
         priors.smooth().equals(priors.subject())
             ? subject
@@ -55,7 +63,8 @@ public record Scene(
             set.map(known -> EmptySet.flatten(linear, known.planes(grid.width(), grid.height())))
                 .orElse(linear));
     pulse.beat();
-    return new Scene(linear, lab, BackdropReader.read(lab, subject), subject, smooth, person, set);
+    return new Scene(
+        linear, lab, BackdropReader.read(lab, subject), subject, closer, smooth, person, set);
   }
 
   public static Scene read(Picture picture, int maxPixels, Priors priors) {
@@ -64,7 +73,20 @@ public record Scene(
 
   /** The same scene with another guess at the subject, such as the person prior's. */
   public Scene guessing(Optional<Plane> guess) {
-    return new Scene(linear, lab, backdrop, guess, guess, personPrior, emptySet);
+    return new Scene(linear, lab, backdrop, guess, guess, guess, personPrior, emptySet);
+  }
+
+  /** Where two by two pixels have become one; the empty set stays as it is. */
+  public Scene halved() {
+    return new Scene(
+        HalfSize.of(linear),
+        HalfSize.of(lab),
+        backdrop.halved(),
+        subjectPrior.map(HalfSize::of),
+        closerPrior.map(HalfSize::of),
+        smoothPrior.map(HalfSize::of),
+        personPrior.map(HalfSize::of),
+        emptySet);
   }
 
   public int width() {

@@ -2,6 +2,7 @@ package org.ablebatch.core.subject;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.ablebatch.core.backdrop.Backdrop;
 import org.ablebatch.core.backdrop.BackdropKind;
 import org.ablebatch.core.color.ColourGradient;
@@ -25,6 +26,8 @@ public final class Evidence {
   private static final float EDGE_SCALE = 6;
   private static final float SIGMA_SCALE = 40;
   private static final float RANGE_SCALE = 3;
+  private static final float UNDECIDED = 0.5f;
+  private static final float NOBODY = 0;
 
   /** Decades of sharpness that are told apart, from the faintest that counts. */
   private static final double FAINTEST_DETAIL = 3e-4;
@@ -33,35 +36,21 @@ public final class Evidence {
 
   private Evidence() {}
 
-  public static List<Plane> of(Scene scene) {
-    int w = scene.width();
-    int h = scene.height();
-    ColorPlanes lab = HalfSize.of(scene.lab());
-    Backdrop whole = scene.backdrop();
-    Backdrop backdrop =
-        new Backdrop(
-            whole.kind(),
-            HalfSize.of(whole.surface()),
-            whole.sigma(),
-            whole.range(),
-            whole.fittedShare(),
-            whole.flat());
+  /**
+   * @param half the scene at half its size
+   */
+  public static List<Plane> of(Scene scene, Scene half) {
+    ColorPlanes lab = half.lab();
+    Backdrop backdrop = half.backdrop();
     Planes out = new Planes(lab.width(), lab.height());
     out.add(lab.c0(), l -> 2 * l - 1);
     out.add(lab.c1(), a -> 5 * a);
     out.add(lab.c2(), b -> 5 * b);
-    float[] guess =
-        scene
-            .subjectPrior()
-            .map(plane -> HalfSize.of(plane.values(), w, h))
-            .orElseGet(() -> constant(lab, 0.5f));
-    float[] person =
-        scene
-            .personPrior()
-            .map(plane -> HalfSize.of(plane.values(), w, h))
-            .orElseGet(() -> constant(lab, 0));
+    float[] guess = guess(half.subjectPrior(), lab, UNDECIDED);
     out.add(guess, p -> 2 * p - 1);
-    out.add(person, p -> 2 * p - 1);
+    out.add(guess(half.closerPrior(), lab, UNDECIDED), p -> 2 * p - 1);
+    out.add(guess(half.smoothPrior(), lab, UNDECIDED), p -> 2 * p - 1);
+    out.add(guess(half.personPrior(), lab, NOBODY), p -> 2 * p - 1);
     BackdropLikeness likeness = BackdropLikeness.measure(lab, backdrop);
     out.add(likeness.otherness(), o -> 2 * o / MOST_OTHERNESS - 1);
     out.add(likeness.shade(), s -> s / (MOST_SHADE / 2) - 1);
@@ -73,13 +62,15 @@ public final class Evidence {
     out.add(reached, r -> r);
     out.add(colours(lab, guess), c -> c / MOST_CONTRAST);
     out.add(ColourGradient.lengths(lab), e -> EDGE_SCALE * e - 1);
+    int w = scene.width();
+    int h = scene.height();
     float[] l = scene.lab().c0();
     out.add(HalfSize.of(detail(l, w, h, 0, 1, 3), w, h), Evidence::decades);
     out.add(HalfSize.of(detail(l, w, h, 1, 4, 6), w, h), Evidence::decades);
-    out.add(constant(lab, SIGMA_SCALE * whole.sigma() - 1), v -> v);
-    out.add(constant(lab, RANGE_SCALE * whole.range() - 1), v -> v);
-    out.add(constant(lab, 2 * whole.fittedShare() - 1), v -> v);
-    out.add(constant(lab, whole.kind() == BackdropKind.BUSY ? 1 : -1), v -> v);
+    out.add(constant(lab, SIGMA_SCALE * backdrop.sigma() - 1), v -> v);
+    out.add(constant(lab, RANGE_SCALE * backdrop.range() - 1), v -> v);
+    out.add(constant(lab, 2 * backdrop.fittedShare() - 1), v -> v);
+    out.add(constant(lab, backdrop.kind() == BackdropKind.BUSY ? 1 : -1), v -> v);
     return out.list;
   }
 
@@ -104,6 +95,10 @@ public final class Evidence {
       }
       list.add(new Plane(width, height, out));
     }
+  }
+
+  private static float[] guess(Optional<Plane> learned, ColorPlanes like, float without) {
+    return learned.map(Plane::values).orElseGet(() -> constant(like, without));
   }
 
   private static float[] constant(ColorPlanes like, float value) {

@@ -8,6 +8,8 @@ public enum EvidencePlane {
   GREEN_TO_RED,
   BLUE_TO_YELLOW,
   SUBJECT_PRIOR,
+  CLOSER_PRIOR,
+  SMOOTH_PRIOR,
   PERSON_PRIOR,
   OTHERNESS,
   SHADE,
@@ -20,6 +22,10 @@ public enum EvidencePlane {
   RANGE_OF_BACKDROP,
   FIT_OF_BACKDROP,
   BUSY_BACKDROP;
+
+  /** What was learned from pictures. */
+  public static final List<EvidencePlane> GUESSES =
+      List.of(SUBJECT_PRIOR, CLOSER_PRIOR, SMOOTH_PRIOR, PERSON_PRIOR);
 
   /** The same everywhere in a picture. */
   public static final List<EvidencePlane> OF_THE_WHOLE =

@@ -59,6 +59,33 @@ public record SubjectRegion(
     return new SubjectRegion(width, height, keptThere, doubtful, evidence, droppedThere);
   }
 
+  /** Every second pixel of every second row. */
+  public SubjectRegion halved() {
+    int w = (width + 1) / 2;
+    int h = (height + 1) / 2;
+    SubjectRegion out =
+        new SubjectRegion(w, h, new boolean[w * h], new boolean[w * h], new float[w * h]);
+    for (int i = 0; i < w * h; i++) {
+      int from = i / w * 2 * width + i % w * 2;
+      out.subject[i] = subject[from];
+      out.doubtful[i] = doubtful[from];
+      out.evidence[i] = evidence[from];
+      out.dropped[i] = dropped[from];
+    }
+    return out;
+  }
+
+  /** Intersection over union with another region on the same grid; 1 when both are empty. */
+  public double overlap(SubjectRegion other) {
+    int both = 0;
+    int either = 0;
+    for (int i = 0; i < subject.length; i++) {
+      both += subject[i] && other.subject[i] ? 1 : 0;
+      either += subject[i] || other.subject[i] ? 1 : 0;
+    }
+    return either == 0 ? 1 : both / (double) either;
+  }
+
   /** The same evidence with another division. */
   public SubjectRegion keeping(boolean[] other) {
     return new SubjectRegion(width, height, other, doubtful, evidence, dropped);

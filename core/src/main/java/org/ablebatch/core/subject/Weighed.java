@@ -14,10 +14,36 @@ import org.ablebatch.core.scene.Scene;
  */
 public record Weighed(List<Plane> evidence, Plane half, Plane full) {
 
-  public static Weighed in(Scene scene, EvidenceNetwork network) {
-    List<Plane> evidence = Evidence.of(scene);
+  /**
+   * @param halved the scene at half its size
+   */
+  public static Weighed in(Scene scene, Scene halved, EvidenceNetwork network) {
+    List<Plane> evidence = Evidence.of(scene, halved);
     Plane half = network.weigh(evidence);
     return new Weighed(evidence, half, enlarged(half, scene.width(), scene.height()));
+  }
+
+  /**
+   * Of what the guess takes for subject, the share whose colours speak for the surroundings, 0..1:
+   * much of glass, little of solid things.
+   */
+  public double alikeInside() {
+    float[] guess = evidence.get(EvidencePlane.SUBJECT_PRIOR.ordinal()).values();
+    float[] colours = evidence.get(EvidencePlane.COLOURS.ordinal()).values();
+    int inside = 0;
+    int alike = 0;
+    for (int i = 0; i < guess.length; i++) {
+      if (guess[i] > 0) {
+        inside++;
+        alike += colours[i] < 0 ? 1 : 0;
+      }
+    }
+    return alike / Math.max(1.0, inside);
+  }
+
+  /** For the scene at half its size. */
+  public Weighed halved() {
+    return new Weighed(evidence, half, half);
   }
 
   /** Bilinearly, with the centres of two by two pixels on those of the halved ones. */

@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.ablebatch.core.prior.EvidenceNetwork;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.Priors;
+import org.ablebatch.core.prior.SubjectPrior;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
 import org.junit.jupiter.api.Test;
@@ -59,11 +60,15 @@ class ContestTest {
   }
 
   @Test
-  void theConfidenceFallsWithWhatIsExpectedToBeWrong() {
-    int good = cut("1 0.5 1 2;-1;-6").confidence().percent();
-    int bad = cut("1 0.5 1 2;-0.8;-1").confidence().percent();
+  void theConfidenceIsWhatTheForecastSays() {
+    String way = "1 0.5 1 2;-1;-3";
+    int untaught = cut(way).confidence().percent();
+    int plain = cut(way, Optional.of("2")).confidence().percent();
+    int doubtful = cut(way, Optional.of("-2")).confidence().percent();
 
-    assertThat(bad).isLessThan(good - 20);
+    assertThat(plain).isEqualTo(88);
+    assertThat(doubtful).isEqualTo(12);
+    assertThat(untaught).as("from what is seen").isStrictlyBetween(1, 99);
   }
 
   @Test
@@ -74,7 +79,8 @@ class ContestTest {
             Optional.empty(),
             Optional.empty(),
             Optional.of(leftHalf),
-            Optional.of(LearnedTrees.parse("0\n0 0.5 1 2;-1;-3")));
+            Optional.of(LearnedTrees.parse("0\n0 0.5 1 2;-1;-3")),
+            Optional.empty());
 
     CutOutcome.Done clear =
         (CutOutcome.Done) new Cutter(seeing).cut(picture, Method.AUTO, CutProgress.NONE);
@@ -92,8 +98,29 @@ class ContestTest {
   }
 
   @Test
+  void aPersonIsTriedWhereOneIsSeen() {
+    String person = "3 0.5 1 2;-1;-3";
+
+    CutOutcome.Done seen = cut(seeing(person, planes -> left(planes.width(), planes.height())));
+    CutOutcome.Done unseen =
+        cut(seeing(person, planes -> new Plane(planes.width(), planes.height())));
+
+    assertThat(seen.method()).isEqualTo(Method.PERSON);
+    assertThat(seen.reason()).contains("a person in front of a light backdrop");
+    assertThat(unseen.tried()).extracting(Attempt::method).doesNotContain(Method.PERSON);
+  }
+
+  @Test
+  void glassIsTriedWhereTheSurroundingsShowThrough() {
+    assertThat(cut("0 0.5 1 2;-1;-3").tried())
+        .as("the left half is paper")
+        .extracting(Attempt::method)
+        .contains(Method.SEE_THROUGH);
+  }
+
+  @Test
   void whatAPersonAskedForIsNotContested() {
-    Priors learned = priors("0 0.5 1 2;-1;-3");
+    Priors learned = priors("0 0.5 1 2;-1;-3", Optional.empty());
 
     CutOutcome.Done asked =
         (CutOutcome.Done) new Cutter(learned).cut(picture, Method.PLAIN, CutProgress.NONE);
@@ -103,16 +130,36 @@ class ContestTest {
   }
 
   private CutOutcome.Done cut(String tree) {
-    return (CutOutcome.Done) new Cutter(priors(tree)).cut(picture, Method.AUTO, CutProgress.NONE);
+    return cut(tree, Optional.empty());
   }
 
-  private Priors priors(String tree) {
+  private CutOutcome.Done cut(String tree, Optional<String> forecast) {
+    return cut(priors(tree, forecast));
+  }
+
+  private CutOutcome.Done cut(Priors learned) {
+    return (CutOutcome.Done) new Cutter(learned).cut(picture, Method.AUTO, CutProgress.NONE);
+  }
+
+  private Priors seeing(String tree, SubjectPrior person) {
+    Priors all = priors(tree, Optional.empty());
+    return new Priors(
+        all.subject(),
+        all.smooth(),
+        Optional.of(person),
+        all.evidence(),
+        all.judge(),
+        all.forecast());
+  }
+
+  private Priors priors(String tree, Optional<String> forecast) {
     // A guess that the smooth way contradicts, so that sight alone does not settle it.
     return new Priors(
         Optional.of(planes -> left(planes.width(), planes.height())),
         Optional.empty(),
         Optional.empty(),
         Optional.of(leftHalf),
-        Optional.of(LearnedTrees.parse("0\n" + tree)));
+        Optional.of(LearnedTrees.parse("0\n" + tree)),
+        forecast.map(LearnedTrees::parse));
   }
 }

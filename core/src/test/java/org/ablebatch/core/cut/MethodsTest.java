@@ -115,27 +115,6 @@ class MethodsTest {
   }
 
   @Test
-  void aPersonMustBeSeenByBothPriors() {
-    double[] bust =
-        coverage(
-            W,
-            H,
-            (x, y) ->
-                Math.max(
-                    60 - Math.hypot(x - 200, y - 110), y > 190 ? 110 - Math.abs(x - 200) : -1));
-    Picture portrait = compose(W, H, bust, 0x5A4A8A, 0xC8CCD0, evenLight(), 1);
-    SubjectPrior sees = planes -> plane(planes.width(), planes.height(), bust);
-    SubjectPrior seesNothing = planes -> new Plane(planes.width(), planes.height());
-
-    Cutter agreeing = new Cutter(new Priors(Optional.of(sees), Optional.of(sees)));
-    Cutter doubting = new Cutter(new Priors(Optional.of(seesNothing), Optional.of(sees)));
-
-    assertThat(cut(agreeing, portrait).method()).isEqualTo(Method.PERSON);
-    assertThat(cut(agreeing, portrait).reason()).contains("a person in front of");
-    assertThat(cut(doubting, portrait).method()).isNotEqualTo(Method.PERSON);
-  }
-
-  @Test
   void aWrongGuessIsOutvotedByClearColours() {
     double[] truth = coverage(W, H, disc(130, 150, 60));
     Picture picture = compose(W, H, truth, RED, PAPER, evenLight(), 1);

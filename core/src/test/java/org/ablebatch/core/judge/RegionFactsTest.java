@@ -6,6 +6,8 @@ import static org.ablebatch.core.Scenes.disc;
 import static org.ablebatch.core.Scenes.evenLight;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Plane;
@@ -23,7 +25,7 @@ class RegionFactsTest {
   private final double[] truth = coverage(W, H, disc(60, 45, 25));
   private final Scene scene =
       Scene.read(compose(W, H, truth, 0xA83028, 0xE4E0D8, evenLight(), 1), W * H, Priors.none());
-  private final Weighed weighed = Weighed.in(scene, evidence -> halfOf(truth));
+  private final Weighed weighed = Weighed.in(scene, scene.halved(), evidence -> halfOf(truth));
 
   @Test
   void sayWhichWayItWas() {
@@ -32,6 +34,22 @@ class RegionFactsTest {
     assertThat(facts[0]).isZero();
     assertThat(facts[1]).isEqualTo(1);
     assertThat(facts[2]).isZero();
+  }
+
+  @Test
+  void overlapsSayWhatTheOtherWaysFound() {
+    boolean[] left = {true, true, false, false};
+    SubjectRegion region = new SubjectRegion(2, 2, left, new boolean[4], new float[4]);
+    SubjectRegion whole = region.keeping(new boolean[] {true, true, true, true});
+    SubjectRegion nothing = region.keeping(new boolean[4]);
+
+    float[] overlaps =
+        RegionFacts.overlaps(
+            region,
+            List.of(
+                Optional.of(region), Optional.of(whole), Optional.of(nothing), Optional.empty()));
+
+    assertThat(overlaps).containsExactly(1, 0.5f, 0, -1);
   }
 
   @Test
@@ -76,7 +94,7 @@ class RegionFactsTest {
       subject[i] = coverage[i] > 0.5;
     }
     SubjectRegion region = new SubjectRegion(W, H, subject, new boolean[W * H], new float[W * H]);
-    return RegionFacts.of(region, weighed, way, WAYS);
+    return RegionFacts.of(region.halved(), weighed, way, WAYS);
   }
 
   private static Plane halfOf(double[] truth) {

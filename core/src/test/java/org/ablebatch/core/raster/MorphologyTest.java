@@ -24,6 +24,24 @@ class MorphologyTest {
   }
 
   @ParameterizedTest
+  @ValueSource(ints = {0, 1, 3, 30})
+  void aSetGrowsAsItsValuesWould(int radius) {
+    boolean[] set = new boolean[W * H];
+    float[] values = new float[W * H];
+    Random random = new Random(5);
+    for (int i = 0; i < set.length; i++) {
+      set[i] = random.nextInt(40) == 0;
+      values[i] = set[i] ? 1 : 0;
+    }
+
+    boolean[] grown = Morphology.dilate(set, W, H, radius);
+
+    for (int i = 0; i < set.length; i++) {
+      assertThat(grown[i]).isEqualTo(extremeByHand(values, i, radius, 1) > 0);
+    }
+  }
+
+  @ParameterizedTest
   @ValueSource(ints = {1, 3, 4})
   void erosionIsTheSmallestOfEachWindow(int radius) {
     float[] values = random();

@@ -8,7 +8,8 @@ import org.ablebatch.core.cut.Attempt;
  * A way that competed for a cutout.
  *
  * @param method its name
- * @param expectedError what the judge expected to be wrong, as a share of the subject, 0..1
+ * @param expectedError what the judge expected to be wrong, as a share of the subject; above 1
+ *     where much too much would be kept
  */
 @Schema(name = "TriedWay")
 public record TriedWay(String method, double expectedError) {

@@ -17,8 +17,8 @@ class TriedWaysTest {
     List<TriedWay> ways =
         TriedWay.of(
             List.of(
-                new Attempt(Method.WEIGHED, nothing, new float[0], 0.01234),
-                new Attempt(Method.SEE_THROUGH, nothing, new float[0], 1)));
+                new Attempt(Method.WEIGHED, nothing, new float[0], new float[0], 0.01234),
+                new Attempt(Method.SEE_THROUGH, nothing, new float[0], new float[0], 1)));
 
     List<TriedWay> again =
         converter.convertToEntityAttribute(converter.convertToDatabaseColumn(ways));
