@@ -47,6 +47,13 @@ public final class CalibrationCommand implements Callable<Integer> {
   private double passedUpTo;
 
   @Option(
+      names = "--overlap",
+      defaultValue = "0.95",
+      description =
+          "And from this IoU on, for small subjects err little. Default: ${DEFAULT-VALUE}.")
+  private double passedFrom;
+
+  @Option(
       names = "--method",
       split = ",",
       paramLabel = "NAME",
@@ -82,21 +89,22 @@ public final class CalibrationCommand implements Callable<Integer> {
         CutOutcome outcome = cutter.cut(picture, method, CutProgress.NONE);
         if (outcome instanceof CutOutcome.Done done) {
           int trust = trust(picture, done);
-          double error = Measures.of(truth, done.cutout().matte()).matteError();
-          boolean passes = error <= passedUpTo;
+          Measures measures = Measures.of(truth, done.cutout().matte());
+          boolean passes = measures.matteError() <= passedUpTo && measures.iou() >= passedFrom;
           all.add(trust, passes);
           if (method == Method.AUTO) {
             automatic.add(trust, passes);
           }
           System.err.printf(
               Locale.ROOT,
-              "%s,%s,%s,%d,%d,%.2f%n",
+              "%s,%s,%s,%d,%d,%.2f,%.3f%n",
               entry.name(),
               method.wireName(),
               done.method().wireName(),
               done.confidence().percent(),
               trust,
-              error);
+              measures.matteError(),
+              measures.iou());
         }
       }
     }
