@@ -7,10 +7,7 @@ import java.lang.annotation.Target;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.ResourceLock;
 
-/**
- * For tests that use the one shared application: they run one after the other, beside those that
- * start an application of their own.
- */
+/** For tests that use the one shared application; no two of them ever run at the same time. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @ExtendWith(OneForAll.class)
