@@ -1,7 +1,8 @@
 """Learns how likely a finished cutout passes (IoU of at least 0.97): python3 forecast.py LEARN.csv[,MORE.csv] TEST.csv[,MORE.csv] OUT.trees
 
-The tables come from `./bench outcomes`.  Trees first learn the logarithm of what is wrong, which says more of a picture than
-whether it passes; what they say of pictures that they did not see is then turned into log odds of passing, and so are their leaves.
+The tables come from `./bench outcomes`, run without forecast.trees: the percent in them must be the product.  Trees first learn the logarithm of what is wrong, which says more of a picture than
+whether it passes; what they say of pictures that they did not see is then turned into log odds of passing together with those of the
+hand-made product of the parts (printed: core's Forecast.WEIGHT_OF_SEEN), and so are their leaves.
 """
 import csv
 import sys
@@ -28,6 +29,11 @@ def export(model, a, b, path):
             f.write(";".join(f"{b * k['value']:.5g}" if k["is_leaf"] else f"{k['feature_idx']} {k['num_threshold']:.6g} {k['left']} {k['right']}" for k in tree.nodes) + "\n")
 
 
+def log_odds(percent):
+    p = np.clip(percent, 1, 99) / 100
+    return np.log(p / (1 - p))
+
+
 def report(title, error, iou, was, odds):
     p, passes = 1 / (1 + np.exp(-odds)), iou >= PASSES
     corr = lambda x, y: -np.corrcoef(ranks(x), ranks(y))[0, 1]
@@ -46,14 +52,15 @@ def main(learn, test, out):
     held = np.zeros(len(y))
     for g in range(8):
         held[part == g] = HistGradientBoostingRegressor(**model.get_params()).fit(facts[part != g], y[part != g]).predict(facts[part == g])
-    odds = LogisticRegression(C=1e3).fit(held[:, None], iou >= PASSES)
-    a, b = float(odds.intercept_[0]), float(odds.coef_[0, 0])
-    report("left out of eight", error, iou, was, a + b * held)
+    odds = LogisticRegression(C=1e3).fit(np.c_[held, log_odds(was)], iou >= PASSES)
+    a, (b, c) = float(odds.intercept_[0]), odds.coef_[0]
+    print(f"weight of what is seen {c:.3f}")
+    report("left out of eight", error, iou, was, odds.decision_function(np.c_[held, log_odds(was)]))
     model.fit(facts, y)
     export(model, a, b, out)
     for path in test.split(","):
         e, i, w, x = read(path)
-        report(path.rsplit("/", 1)[-1], e, i, w, a + b * model.predict(x))
+        report(path.rsplit("/", 1)[-1], e, i, w, odds.decision_function(np.c_[model.predict(x), log_odds(w)]))
 
 
 if __name__ == "__main__":

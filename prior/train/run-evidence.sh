@@ -31,6 +31,6 @@ OMP_NUM_THREADS=1 python3 fuse.py "$work" 40 evidence-weights
 # put evidence-weights.onnx into the module here, so that the judge learns what the engine will see
 for set in judge choose studio-b glass test glass-test; do "$root/bench" judgements "$work/made/$set" "$work/$set.csv"; done
 python3 judge.py "$work/judge.csv,$work/choose.csv,$work/studio-b.csv,$work/glass.csv" "$work/test.csv,$work/glass-test.csv" "$work/judge.trees"
-# and judge.trees here, so that the forecast learns from what is taken
+# and judge.trees here, so that the forecast learns from what is taken, with LearnedPriors giving no forecast meanwhile
 for set in judge choose test; do "$root/bench" outcomes "$work/made/$set" "$work/$set-outcomes.csv"; done
 python3 forecast.py "$work/judge-outcomes.csv,$work/choose-outcomes.csv" "$work/test-outcomes.csv" "$work/forecast.trees"

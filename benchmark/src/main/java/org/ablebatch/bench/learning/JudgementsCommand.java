@@ -1,11 +1,7 @@
 package org.ablebatch.bench.learning;
 
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.TestSet;
@@ -25,8 +21,6 @@ import picocli.CommandLine.Parameters;
     mixinStandardHelpOptions = true,
     description = "Writes what can be seen of every way's region, with its true error beside it.")
 public final class JudgementsCommand implements Callable<Integer> {
-  private static final int READING_PIXELS = 400_000;
-
   @Parameters(index = "0", paramLabel = "SET", description = "Pictures and mattes.")
   private Path folder;
 
@@ -35,43 +29,25 @@ public final class JudgementsCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    TestSet set = TestSet.in(folder);
-    try (PrintStream to =
-        new PrintStream(Files.newOutputStream(out), false, StandardCharsets.UTF_8)) {
-      set.entries().parallelStream().forEach(entry -> write(set, entry, to));
-    }
+    Lines.write(folder, out, JudgementsCommand::lines);
     return 0;
   }
 
-  private static void write(TestSet set, TestSet.Entry entry, PrintStream to) {
-    try {
-      Priors priors = LearnedPriors.shared();
-      Scene scene = Scene.read(set.picture(entry), READING_PIXELS, priors);
-      Scene half = scene.halved();
-      Weighed weighed = Weighed.in(scene, half, priors.evidence().orElseThrow());
-      float[] truth = Truth.on(set.truth(entry), half.width(), half.height());
-      Contest contest = new Contest(scene, half, weighed, Pulse.NONE);
-      List<Attempt> all = contest.all(Optional.empty());
-      all.forEach(attempt -> write(entry.name(), attempt, contest.coverage(attempt), truth, to));
-    } catch (Exception e) {
-      throw new IllegalStateException(entry.name(), e);
-    }
+  private static List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
+    Priors priors = LearnedPriors.shared();
+    Scene scene = Scene.read(set.picture(entry), Scene.READING_PIXELS, priors);
+    Scene half = scene.halved();
+    Weighed weighed = Weighed.in(scene, half, priors.evidence().orElseThrow());
+    float[] truth = Truth.on(set.truth(entry), half.width(), half.height());
+    Contest contest = new Contest(scene, half, weighed, Pulse.NONE);
+    return contest.all(Optional.empty()).stream()
+        .map(attempt -> line(entry.name(), attempt, contest.coverage(attempt), truth))
+        .toList();
   }
 
-  private static void write(
-      String name, Attempt attempt, float[] kept, float[] truth, PrintStream to) {
-    StringBuilder line = new StringBuilder(name);
-    line.append(',').append(attempt.method().wireName());
-    add(line, error(kept, truth));
-    add(line, overlap(kept, truth));
-    for (float fact : attempt.judgedBy()) {
-      add(line, fact);
-    }
-    to.println(line);
-  }
-
-  private static void add(StringBuilder line, double value) {
-    line.append(String.format(Locale.ROOT, ",%.5g", value));
+  private static String line(String name, Attempt attempt, float[] kept, float[] truth) {
+    double[] measures = {error(kept, truth), overlap(kept, truth)};
+    return Lines.line(name, attempt.method().wireName(), measures, attempt.judgedBy());
   }
 
   /** What is wrong as a share of the subject; above 1 where much too much is kept. */

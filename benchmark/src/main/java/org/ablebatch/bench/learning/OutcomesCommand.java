@@ -1,13 +1,11 @@
 package org.ablebatch.bench.learning;
 
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Locale;
+import java.util.List;
 import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.Measures;
 import org.ablebatch.bench.accuracy.TestSet;
+import org.ablebatch.core.cut.Attempt;
 import org.ablebatch.core.cut.CutOutcome;
 import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.Cutter;
@@ -31,41 +29,26 @@ public final class OutcomesCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    TestSet set = TestSet.in(folder);
     Cutter cutter = new Cutter(LearnedPriors.shared());
-    try (PrintStream to =
-        new PrintStream(Files.newOutputStream(out), false, StandardCharsets.UTF_8)) {
-      set.entries().parallelStream().forEach(entry -> write(cutter, set, entry, to));
-    }
+    Lines.write(folder, out, (set, entry) -> lines(cutter, set, entry));
     return 0;
   }
 
   /** Where nothing competed there is nothing to learn. */
-  private static void write(Cutter cutter, TestSet set, TestSet.Entry entry, PrintStream to) {
-    try {
-      CutOutcome outcome = cutter.cut(set.picture(entry), Method.AUTO, CutProgress.NONE);
-      if (outcome instanceof CutOutcome.Done done && !done.tried().isEmpty()) {
-        to.println(line(entry.name(), done, Measures.of(set.truth(entry), done.cutout().matte())));
-      }
-    } catch (Exception e) {
-      throw new IllegalStateException(entry.name(), e);
-    }
+  private static List<String> lines(Cutter cutter, TestSet set, TestSet.Entry entry)
+      throws Exception {
+    CutOutcome outcome = cutter.cut(set.picture(entry), Method.AUTO, CutProgress.NONE);
+    return outcome instanceof CutOutcome.Done done && !done.tried().isEmpty()
+        ? List.of(line(entry.name(), done, Measures.of(set.truth(entry), done.cutout().matte())))
+        : List.of();
   }
 
   private static String line(String name, CutOutcome.Done done, Measures measures) {
-    StringBuilder line = new StringBuilder(name);
-    line.append(',').append(done.method().wireName());
-    add(line, measures.matteError());
-    add(line, measures.iou());
-    add(line, done.confidence().percent());
-    add(line, done.tried().get(0).expectedError());
-    for (float fact : Forecast.facts(done.tried().get(0).facts(), done.confidence())) {
-      add(line, fact);
-    }
-    return line.toString();
-  }
-
-  private static void add(StringBuilder line, double value) {
-    line.append(String.format(Locale.ROOT, ",%.5g", value));
+    Attempt best = done.tried().get(0);
+    double[] worth = {
+      measures.matteError(), measures.iou(), done.confidence().percent(), best.expectedError()
+    };
+    float[] facts = Forecast.facts(best.facts(), done.confidence());
+    return Lines.line(name, done.method().wireName(), worth, facts);
   }
 }

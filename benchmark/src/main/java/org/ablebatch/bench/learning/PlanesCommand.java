@@ -22,8 +22,6 @@ import picocli.CommandLine.Parameters;
     mixinStandardHelpOptions = true,
     description = "Writes the evidence of every picture of a set, with the truth beside it.")
 public final class PlanesCommand implements Callable<Integer> {
-  private static final int READING_PIXELS = 400_000;
-
   @Parameters(index = "0", paramLabel = "SET", description = "Pictures and mattes.")
   private Path folder;
 
@@ -45,7 +43,7 @@ public final class PlanesCommand implements Callable<Integer> {
     }
     try {
       Picture picture = set.picture(entry);
-      Scene scene = Scene.read(picture, READING_PIXELS, LearnedPriors.shared());
+      Scene scene = Scene.read(picture, Scene.READING_PIXELS, LearnedPriors.shared());
       List<Plane> planes = Evidence.of(scene, scene.halved());
       write(
           file, planes, Truth.on(set.truth(entry), planes.get(0).width(), planes.get(0).height()));

@@ -11,6 +11,7 @@ import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.reading.AreaShrink;
+import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.Subject;
 import org.ablebatch.core.subject.SubjectChoice;
 import org.ablebatch.core.subject.Subjects;
@@ -39,7 +40,7 @@ final class BoxedCut {
     this.picture = request.picture();
     this.coverage = new byte[picture.argb().length];
     this.colours = picture.argb().clone();
-    this.grid = AreaShrink.readingGrid(picture.width(), picture.height(), FrameCut.READING_PIXELS);
+    this.grid = AreaShrink.readingGrid(picture.width(), picture.height(), Scene.READING_PIXELS);
     this.labels = new int[grid.width() * grid.height()];
   }
 

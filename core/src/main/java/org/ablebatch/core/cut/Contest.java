@@ -150,11 +150,20 @@ public final class Contest {
 
   /** What can be seen of a region; empty for methods that the judge knows nothing of. */
   static Optional<float[]> facts(Found found, Weighed weighed) {
-    Method method =
-        found.choice().method() == Method.UNEVEN ? Method.PLAIN : found.choice().method();
-    return WAYS.contains(method)
+    Method method = way(found.choice().method());
+    return knows(method)
         ? Optional.of(facts(method, found.region().halved(), weighed))
         : Optional.empty();
+  }
+
+  /** Whether the method is one of the ways that compete. */
+  static boolean knows(Method method) {
+    return WAYS.contains(way(method));
+  }
+
+  /** Even light or not, the smooth way is one. */
+  private static Method way(Method method) {
+    return method == Method.UNEVEN ? Method.PLAIN : method;
   }
 
   private boolean isWorthTrying(Method way) {

@@ -9,11 +9,12 @@ import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.Subject;
 import org.ablebatch.core.subject.Subjects;
 
 /**
- * The engine's front door. Reads the scene at {@value FrameCut#READING_PIXELS} pixels, finds the
+ * The engine's front door. Reads the scene at {@value Scene#READING_PIXELS} pixels, finds the
  * subject there, and solves coverage and colours at full size. Stateless and deterministic: the
  * same request gives the same bytes, from any thread.
  */

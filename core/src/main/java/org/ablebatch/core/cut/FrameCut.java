@@ -14,8 +14,6 @@ import org.ablebatch.core.subject.Subjects;
 
 /** Cuts one frame: the whole picture, or what a box encloses. */
 final class FrameCut {
-  static final int READING_PIXELS = 400_000;
-
   /** Below this share of the frame a found subject is noise. */
   private static final double LEAST_SUBJECT = 0.0006;
 
@@ -29,7 +27,8 @@ final class FrameCut {
   static CutOutcome cut(CutRequest request, Rect inside, Priors priors, StageClock clock) {
     clock.enter(CutStage.READ);
     Scene scene =
-        Scene.read(request.picture(), READING_PIXELS, priors, request.emptySet(), clock::beat);
+        Scene.read(
+            request.picture(), Scene.READING_PIXELS, priors, request.emptySet(), clock::beat);
     boolean refused = request.emptySet().isPresent() && scene.emptySet().isEmpty();
 
     clock.enter(CutStage.FIND);

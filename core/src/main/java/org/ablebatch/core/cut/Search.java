@@ -1,5 +1,6 @@
 package org.ablebatch.core.cut;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -8,8 +9,10 @@ import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.judge.Forecast;
 import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.matting.BandMatting;
+import org.ablebatch.core.prior.EvidenceNetwork;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.subject.SubjectRegion;
 import org.ablebatch.core.subject.Weighed;
 import org.ablebatch.core.work.Pulse;
 
@@ -23,8 +26,10 @@ final class Search {
   private final Pulse pulse;
   private final Optional<Judge> judge;
   private final Optional<Forecast> forecast;
-  private final Optional<Weighed> weighed;
+  private final Optional<EvidenceNetwork> evidence;
+  private Optional<Weighed> weighed = Optional.empty();
   private List<Attempt> tried = List.of();
+  private Optional<SubjectRegion> best = Optional.empty();
 
   Search(Scene scene, Priors priors, Pulse pulse) {
     this.scene = scene;
@@ -32,20 +37,20 @@ final class Search {
     this.pulse = pulse;
     this.judge = priors.judge().map(Judge::new);
     this.forecast = priors.forecast().map(Forecast::new);
-    this.weighed =
-        scene.emptySet().isPresent()
-            ? Optional.empty()
-            : priors.evidence().map(network -> Weighed.in(scene, half, network));
-    pulse.beat();
+    this.evidence = priors.evidence();
   }
 
   Found by(Method asked) {
     MethodChooser.Choice choice = MethodChooser.choose(asked, scene, half);
+    if (Contest.knows(choice.method())) {
+      weighed = evidence.map(network -> Weighed.in(scene, half, network));
+      pulse.beat();
+    }
     if (asked == Method.AUTO
         && CONTESTED.contains(choice.method())
         && weighed.isPresent()
         && judge.isPresent()) {
-      return best();
+      return contested();
     }
     Found found = Found.in(scene, weighed, choice, pulse);
     return found.choice().method() == Method.FLAT && found.region().area() == 0
@@ -53,10 +58,12 @@ final class Search {
         : found;
   }
 
-  private Found best() {
+  private Found contested() {
     Contest contest = new Contest(scene, half, weighed.get(), pulse);
     tried = contest.ranked(judge.get());
-    return new Found(contest.atReadingSize(tried.get(0)), Verdict.of(tried, scene, weighed.get()));
+    SubjectRegion region = contest.atReadingSize(tried.get(0));
+    best = Optional.of(region);
+    return new Found(region, Verdict.of(tried, scene, weighed.get()));
   }
 
   /** Every way that was carried out, the best first; empty when nothing competed. */
@@ -68,9 +75,15 @@ final class Search {
   Confidence confidence(Found found, BandMatting.Result matte) {
     Confidence seen = found.confidence(scene, matte);
     return weighed
-        .flatMap(evidence -> Contest.facts(found, evidence))
-        .flatMap(facts -> forecast.map(one -> one.percent(Forecast.facts(facts, seen))))
-        .map(seen::withPercent)
+        .flatMap(all -> facts(found, all))
+        .flatMap(facts -> forecast.map(one -> one.of(facts, seen)))
         .orElse(seen);
+  }
+
+  /** The facts that the judge went by, unless somebody changed the region since. */
+  private Optional<float[]> facts(Found found, Weighed all) {
+    return best.filter(region -> Arrays.equals(region.subject(), found.region().subject()))
+        .map(region -> tried.get(0).facts())
+        .or(() -> Contest.facts(found, all));
   }
 }

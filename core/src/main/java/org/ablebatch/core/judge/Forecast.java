@@ -11,10 +11,13 @@ public final class Forecast {
   private static final int LEAST = 1;
   private static final int MOST = 99;
 
+  /** What the product of the parts is worth beside the trees; learned with them (forecast.py). */
+  private static final double WEIGHT_OF_SEEN = 0.405;
+
   private final LearnedTrees trees;
 
   /**
-   * @param trees their sum is the log odds that a cutout passes
+   * @param trees their sum is what they add to the log odds that a cutout passes
    */
   public Forecast(LearnedTrees trees) {
     this.trees = trees;
@@ -22,7 +25,7 @@ public final class Forecast {
 
   /**
    * @param ofRegion as {@link RegionFacts} gives them
-   * @param seen the parts of the confidence; its percent does not count
+   * @param seen the parts of the confidence; its percent is no fact
    */
   public static float[] facts(float[] ofRegion, Confidence seen) {
     double[] parts = {
@@ -43,11 +46,21 @@ public final class Forecast {
   }
 
   /**
-   * @param facts as {@link #facts} gives them
-   * @return 1..99
+   * @param ofRegion as {@link RegionFacts} gives them
+   * @param seen from what is seen alone
+   * @return the same parts, with how likely the cutout passes, 1..99
    */
-  public int percent(float[] facts) {
-    double probability = 1 / (1 + Math.exp(-trees.value(facts)));
-    return (int) Math.max(LEAST, Math.min(MOST, Math.round(100 * probability)));
+  public Confidence of(float[] ofRegion, Confidence seen) {
+    double odds = trees.value(facts(ofRegion, seen)) + WEIGHT_OF_SEEN * logOdds(seen.percent());
+    return seen.withPercent(within(Math.round(100 / (1 + Math.exp(-odds)))));
+  }
+
+  private static double logOdds(int percent) {
+    double p = within(percent) / 100.0;
+    return Math.log(p / (1 - p));
+  }
+
+  private static int within(long percent) {
+    return (int) Math.max(LEAST, Math.min(MOST, percent));
   }
 }

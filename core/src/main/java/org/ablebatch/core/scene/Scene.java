@@ -36,6 +36,8 @@ public record Scene(
     Optional<Plane> smoothPrior,
     Optional<Plane> personPrior,
     Optional<EmptySet> emptySet) {
+  /** So many pixels the engine reads a picture at, at most. */
+  public static final int READING_PIXELS = 400_000;
 
   /**
    * @param picture full size, upright; unchanged

@@ -11,10 +11,18 @@ class ForecastTest {
 
   @Test
   void logOddsBecomeAPercentageThatIsNeverCertain() {
-    assertThat(forecast("0").percent(region)).isEqualTo(50);
-    assertThat(forecast("3").percent(region)).isEqualTo(95);
-    assertThat(forecast("40").percent(region)).isEqualTo(99);
-    assertThat(forecast("-40").percent(region)).isEqualTo(1);
+    Confidence even = Confidence.given(50);
+
+    assertThat(forecast("0").of(region, even).percent()).isEqualTo(50);
+    assertThat(forecast("3").of(region, even).percent()).isEqualTo(95);
+    assertThat(forecast("40").of(region, even).percent()).isEqualTo(99);
+    assertThat(forecast("-40").of(region, even).percent()).isEqualTo(1);
+  }
+
+  @Test
+  void whatIsSeenAloneHasItsShare() {
+    assertThat(forecast("0").of(region, Confidence.given(90)).percent()).isBetween(60, 80);
+    assertThat(forecast("0").of(region, Confidence.given(0)).percent()).isBetween(10, 20);
   }
 
   @Test
@@ -29,8 +37,8 @@ class ForecastTest {
   void aFactOfTheMatteCanDecide() {
     Forecast outlines = forecast("0\n8 0.5 1 2;-2;2");
 
-    assertThat(outlines.percent(Forecast.facts(region, outline(0.9)))).isEqualTo(88);
-    assertThat(outlines.percent(Forecast.facts(region, outline(0.1)))).isEqualTo(12);
+    assertThat(outlines.of(region, outline(0.9)).percent()).isEqualTo(88);
+    assertThat(outlines.of(region, outline(0.1)).percent()).isEqualTo(12);
   }
 
   private static Confidence outline(double share) {
