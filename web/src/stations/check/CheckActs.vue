@@ -52,7 +52,9 @@ const emit = defineEmits<{
       {{ sheetWords }} <kbd>Enter</kbd>
     </Button>
     <div class="two">
-      <Button @click="emit('show', 'stage')">One by one <kbd>C</kbd></Button>
+      <Button :type="sheetCount ? 'default' : 'primary'" @click="emit('show', 'stage')">
+        One by one <kbd>C</kbd>
+      </Button>
       <Button :disabled="!canTakeBack" @click="emit('takeBack')">Undo <kbd>Ctrl Z</kbd></Button>
     </div>
   </template>

@@ -35,6 +35,6 @@ describe('the choice on a contact sheet', () => {
   it('passes nothing by itself where nothing is trusted', () => {
     const choice = useSheetChoice(() => pictures, 95)
     expect(choice.toPass.value).toEqual([])
-    expect(choice.words.value).toBe('Pass 0 at 95 or above')
+    expect(choice.words.value).toBe('None at 95 or above')
   })
 })

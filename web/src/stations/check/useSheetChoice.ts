@@ -38,7 +38,10 @@ export function useSheetChoice(queue: () => Picture[], trustedFrom: number) {
   const words = computed(() => {
     const n = toPass.value.length.toLocaleString('en')
     const untouched = byHand.value.size === 0 && atLeast.value > 0
-    return untouched ? `Pass ${n} at ${atLeast.value} or above` : `Pass ${n}`
+    if (!untouched) return `Pass ${n}`
+    return toPass.value.length
+      ? `Pass ${n} at ${atLeast.value} or above`
+      : `None at ${atLeast.value} or above`
   })
 
   return { sieve, atLeast, isTrusted, passes, shown, toPass, below, toggle, words }
