@@ -1,18 +1,22 @@
 // Prints what a run of ./verify spent its time on: the modules as Maven says, and the ten slowest tests.
-//   node scripts/test-times.mjs LOG SECONDS
+//   node scripts/test-times.mjs SECONDS LOG…
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs'
-import { join } from 'node:path'
+import { basename, join } from 'node:path'
 
 const SLOWEST = 10
-const [log, seconds] = process.argv.slice(2)
-const lines = readFileSync(log, 'utf8').replace(/\x1b\[[0-9;]*m/g, '')
+const [seconds, ...logs] = process.argv.slice(2)
 const began = Date.now() - (Number(seconds) + 1) * 1000
 
-console.log(`Time: ${clock(Number(seconds))} (modules run two at a time)`)
-for (const [, name, , time] of lines.matchAll(
-  /^\[INFO\] Able Batch: (\S+) \.+ (SUCCESS|FAILURE) \[\s*([^\]]+?)\s*\]/gm,
-)) {
-  console.log(`  ${name.padEnd(8)} ${time.padStart(11)}`)
+console.log(`Time: ${clock(Number(seconds))}`)
+for (const log of logs) {
+  const lines = readFileSync(log, 'utf8').replace(/\x1b\[[0-9;]*m/g, '')
+  const total = /Total time:\s+(.*?)( \(Wall Clock\))?$/m.exec(lines)?.[1] ?? 'ended early'
+  console.log(`  ${basename(log).padEnd(10)} ${total.padStart(11)}`)
+  for (const [, name, , time] of lines.matchAll(
+    /^\[INFO\] Able Batch: (\S+) \.+ (SUCCESS|FAILURE) \[\s*([^\]]+?)\s*\]/gm,
+  )) {
+    console.log(`    ${name.padEnd(8)} ${time.padStart(11)}`)
+  }
 }
 
 const reports = readdirSync('.')
