@@ -3,7 +3,6 @@ package org.ablebatch.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.server.Api.Answer;
@@ -14,7 +13,6 @@ import tools.jackson.databind.JsonNode;
 /** What a checker is told, says, and takes back. */
 @ExtendWith(RunningServer.class)
 class CheckingTest {
-  private static final Duration PATIENCE = Duration.ofSeconds(60);
   private final Api api;
 
   CheckingTest(Api api) {
@@ -47,7 +45,7 @@ class CheckingTest {
     assertThat(stroke.status()).isEqualTo(201);
     api.post("/api/v1/pictures/" + picture + "/touch-up/done", "");
 
-    await().atMost(PATIENCE).until(() -> api.picture(picture).get("inspected").asBoolean());
+    await().atMost(Api.PATIENCE).until(() -> api.picture(picture).get("inspected").asBoolean());
 
     JsonNode worst = api.picture(picture).get("findings").get(0);
     assertThat(worst.get("kind").asString()).isEqualTo("hole");
@@ -122,7 +120,7 @@ class CheckingTest {
     long seen = api.picture(picture).get("revision").asLong();
     api.post("/api/v1/pictures/" + picture + "/recut", "{\"method\": \"plain\"}");
     await()
-        .atMost(PATIENCE)
+        .atMost(Api.PATIENCE)
         .until(() -> api.picture(picture).get("state").asString().equals("to-check"));
 
     Answer answer =

@@ -3,7 +3,6 @@ package org.ablebatch.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import java.time.Duration;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.server.Api.Answer;
 import org.junit.jupiter.api.BeforeEach;
@@ -35,7 +34,7 @@ class ComparingTest {
     api.post(path("/touch-up/done"), "");
     mended = api.picture(picture).get("versionId").asLong();
     await()
-        .atMost(Duration.ofSeconds(60))
+        .atMost(Api.PATIENCE)
         .until(() -> api.picture(picture).get("inspected").asBoolean());
   }
 

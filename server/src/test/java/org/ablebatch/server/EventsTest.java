@@ -11,7 +11,6 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.ablebatch.server.Api.UploadedFile;
@@ -40,7 +39,7 @@ class EventsTest {
       api.act(batch, "leave-whole", List.of(id), "");
 
       await()
-          .atMost(Duration.ofSeconds(10))
+          .atMost(Api.PATIENCE)
           .until(() -> heard.stream().anyMatch(line -> line.contains("\"pictures\":[" + id + "]")));
       System.out.printf(
           "measured: heard by the other after %d ms%n", (System.nanoTime() - began) / 1_000_000);
@@ -69,7 +68,7 @@ class EventsTest {
 
       String told = "\"" + id + "\":\"" + state + "\"";
       await()
-          .atMost(Duration.ofSeconds(10))
+          .atMost(Api.PATIENCE)
           .until(() -> heard.stream().anyMatch(line -> line.contains(told)));
     }
   }

@@ -3,7 +3,6 @@ package org.ablebatch.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import java.time.Duration;
 import java.util.List;
 import org.ablebatch.server.Api.UploadedFile;
 import org.junit.jupiter.api.Test;
@@ -15,7 +14,6 @@ import tools.jackson.databind.JsonNode;
 @Isolated("The disk is full for everybody.")
 @ExtendWith(RunningServer.class)
 class FullDiskTest {
-  private static final Duration PATIENCE = Duration.ofSeconds(40);
   private final Api api;
 
   FullDiskTest(Api api) {
@@ -41,7 +39,7 @@ class FullDiskTest {
                   .asLong();
           api.patch(upload, 0, file);
           await()
-              .atMost(PATIENCE)
+              .atMost(Api.PATIENCE)
               .until(() -> api.get(path).body().get("trouble").asString("").contains("no room"));
           JsonNode uploads = api.get(path).body();
           assertThat(uploads.get("reading").asInt()).isEqualTo(1);
@@ -49,8 +47,8 @@ class FullDiskTest {
           assertThat(api.pictures(batch)).isEmpty();
         });
 
-    await().atMost(PATIENCE).until(() -> api.pictures(batch).size() == 1);
-    await().atMost(PATIENCE).until(() -> api.get(path).body().get("trouble").isNull());
+    await().atMost(Api.PATIENCE).until(() -> api.pictures(batch).size() == 1);
+    await().atMost(Api.PATIENCE).until(() -> api.get(path).body().get("trouble").isNull());
   }
 
   @Test
@@ -79,13 +77,13 @@ class FullDiskTest {
         () -> {
           api.post("/api/v1/batches/" + batch + "/cut", "");
           await()
-              .atMost(PATIENCE)
+              .atMost(Api.PATIENCE)
               .until(() -> api.get(run).body().get("trouble").asString("").contains("no room"));
           assertThat(api.get(run).body().get("failed").asInt()).isZero();
         });
 
     await()
-        .atMost(PATIENCE)
+        .atMost(Api.PATIENCE)
         .untilAsserted(() -> assertThat(api.get(run).body().get("done").asInt()).isEqualTo(5));
     List<JsonNode> pictures = api.pictures(batch);
     assertThat(pictures).allMatch(p -> p.get("versionNumber").asInt() == 1);

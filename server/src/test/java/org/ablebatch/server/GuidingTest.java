@@ -3,7 +3,6 @@ package org.ablebatch.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import java.time.Duration;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.server.Api.Answer;
 import org.ablebatch.server.Api.UploadedFile;
@@ -103,7 +102,7 @@ class GuidingTest {
   private void recut(long picture, String body, int version) {
     assertThat(api.post("/api/v1/pictures/" + picture + "/recut", body).status()).isEqualTo(202);
     await()
-        .atMost(Duration.ofSeconds(30))
+        .atMost(Api.PATIENCE)
         .untilAsserted(
             () -> assertThat(api.picture(picture).get("versionNumber").asInt()).isEqualTo(version));
   }

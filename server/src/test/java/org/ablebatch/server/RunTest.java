@@ -3,7 +3,6 @@ package org.ablebatch.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.TreeMap;
 import org.ablebatch.server.Api.Answer;
@@ -18,7 +17,6 @@ import tools.jackson.databind.JsonNode;
 @Isolated("The number of workers is one for all batches.")
 @ExtendWith(RunningServer.class)
 class RunTest {
-  private static final Duration PATIENCE = Duration.ofSeconds(60);
   private final Api api;
 
   RunTest(Api api) {
@@ -170,7 +168,7 @@ class RunTest {
     assertThat(laid.get("samples").size()).isEqualTo(2);
     assertThat(laid.get("cells").size()).isEqualTo(4);
     await()
-        .atMost(PATIENCE)
+        .atMost(Api.PATIENCE)
         .until(
             () ->
                 api.get(strip)
@@ -231,10 +229,10 @@ class RunTest {
   }
 
   private void awaitCut(long batch, int count) {
-    await().atMost(PATIENCE).untilAsserted(() -> assertThat(done(batch)).isEqualTo(count));
+    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(done(batch)).isEqualTo(count));
   }
 
   private void awaitNothingInWork(long batch) {
-    await().atMost(PATIENCE).until(() -> run(batch).get("inWork").size() == 0);
+    await().atMost(Api.PATIENCE).until(() -> run(batch).get("inWork").size() == 0);
   }
 }

@@ -11,7 +11,6 @@ import java.awt.image.WritableRaster;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.time.Duration;
 import javax.imageio.ImageIO;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.raster.Picture;
@@ -100,7 +99,7 @@ class StoredPicturesTest {
                 + " \"PNG\"}]}");
     String delivery = "/api/v1/deliveries/" + queued.body().get("id").asLong();
     await()
-        .atMost(Duration.ofSeconds(30))
+        .atMost(Api.PATIENCE)
         .until(() -> api.get(delivery).body().get("state").asString().equals("done"));
     try (var zip =
         new java.util.zip.ZipInputStream(

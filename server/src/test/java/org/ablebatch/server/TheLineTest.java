@@ -6,7 +6,6 @@ import static org.awaitility.Awaitility.await;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.security.MessageDigest;
-import java.time.Duration;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.Map;
@@ -45,7 +44,7 @@ class TheLineTest {
     assertThat(queued.status()).isEqualTo(202);
     long delivery = queued.body().get("id").asLong();
     await()
-        .atMost(Duration.ofSeconds(30))
+        .atMost(Api.PATIENCE)
         .untilAsserted(
             () ->
                 assertThat(api.get("/api/v1/deliveries/" + delivery).body().get("state").asString())
@@ -90,7 +89,7 @@ class TheLineTest {
     Answer answer = api.post("/api/v1/pictures/" + picture + "/recut", "{\"method\": \"uneven\"}");
     assertThat(answer.status()).isEqualTo(202);
     await()
-        .atMost(Duration.ofSeconds(30))
+        .atMost(Api.PATIENCE)
         .untilAsserted(
             () -> assertThat(api.picture(picture).get("versionNumber").asInt()).isEqualTo(2));
 

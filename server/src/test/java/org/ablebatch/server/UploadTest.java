@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 import java.util.zip.ZipEntry;
@@ -241,7 +240,7 @@ class UploadTest {
 
   private List<JsonNode> awaitPictures(long batch, int count) {
     await()
-        .atMost(Duration.ofMinutes(2))
+        .atMost(Api.PATIENCE)
         .untilAsserted(() -> assertThat(api.pictures(batch)).hasSize(count));
     return api.pictures(batch);
   }
