@@ -1,4 +1,4 @@
-import type { Look, Picture } from './types'
+import type { BatchLook, Picture } from './types'
 
 /** Addresses of a picture's bytes. With the version in them they may be cached for good. */
 export const addressOf = {
@@ -19,8 +19,16 @@ export const addressOf = {
   matte: (p: Picture, version: number) => `/api/v1/pictures/${p.id}/matte.png?v=${version}`,
   edgeColours: (p: Picture, version: number) =>
     `/api/v1/pictures/${p.id}/edge-colours.png?v=${version}`,
-  dressed: (p: Picture, look: Look, width: number, height: number) =>
-    `/api/v1/pictures/${p.id}/dressed.png?backdrop=${encodeURIComponent(look.backdrop)}` +
-    `&marginPercent=${look.marginPercent}&width=${width}&height=${height}` +
-    `&v=${p.versionId ?? 0}`,
+  /** @param instead of what the look says */
+  dressed: (
+    p: Picture,
+    look: BatchLook,
+    width: number,
+    height: number,
+    instead: { backdrop?: string | null; marginPercent?: number | null } = {},
+  ) =>
+    `/api/v1/pictures/${p.id}/dressed.png?look=${look.versionId}&width=${width}&height=${height}` +
+    (instead.backdrop ? `&backdrop=${encodeURIComponent(instead.backdrop)}` : '') +
+    (instead.marginPercent == null ? '' : `&marginPercent=${instead.marginPercent}`) +
+    `&v=${look.revision}-${p.versionId ?? 0}-${p.revision}`,
 }

@@ -1,3 +1,4 @@
+import type { Part } from '../look/look'
 import type { components } from './schema'
 
 type Schemas = components['schemas']
@@ -47,8 +48,11 @@ export type Picture = Omit<
     | 'tellTale'
     | 'problem'
   >,
-  'state' | 'failureKind' | 'intake' | 'findings' | 'tried' | 'remark'
+  'state' | 'failureKind' | 'intake' | 'findings' | 'tried' | 'remark' | 'columns' | 'lookChanges'
 > & {
+  columns: Record<string, string>
+  /** Parts that replace those of the look. */
+  lookChanges: Part[]
   state: PictureState
   failureKind: FailureKind | null
   intake: IntakeFacts
@@ -78,7 +82,9 @@ export type Quality = Omit<
   hours: Sent<Schemas['QualityHour']>[]
 }
 
-export type Look = Sent<Schemas['Look']>
+export type BatchLook = Sent<Schemas['BatchLook'], 'marginPercent'>
+export type KeptLook = Omit<Sent<Schemas['KeptLook']>, 'parts'> & { parts: Part[] }
+export type LookPicture = Sent<Schemas['Choice']>
 export type EmptySet = Sent<Schemas['EmptySet']>
 export type Batch = Omit<
   Sent<Schemas['Batch'], 'medianConfidence' | 'notes'>,
@@ -86,7 +92,7 @@ export type Batch = Omit<
 > & {
   methodRules: Record<string, string>
   counts: Record<PictureState, number>
-  look: Look
+  look: BatchLook
   emptySet: EmptySet | null
 }
 
@@ -168,4 +174,9 @@ export function methodLabel(method: string | null): string {
   if (method === 'empty-set') return 'Empty set'
   if (method === 'transparent') return 'Already transparent'
   return METHODS.find((m) => m.value === method)?.label ?? 'none yet'
+}
+
+export type LookProblems = Omit<Sent<Schemas['LookProblems']>, 'counts' | 'problems'> & {
+  counts: Sent<Schemas['LookProblemCount']>[]
+  problems: Sent<Schemas['LookProblem'], 'part'>[]
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { addressOf } from '../api/addresses'
-import type { Look, Picture } from '../api/types'
+import type { BatchLook, Picture } from '../api/types'
 
 /**
  * A picture under a look. Until the server has put it together, its cutout stands on the look's
@@ -9,7 +9,10 @@ import type { Look, Picture } from '../api/types'
  */
 const props = defineProps<{
   picture: Picture
-  look: Look
+  look: BatchLook
+  /** Instead of what the look says. */
+  backdrop?: string | null
+  marginPercent?: number | null
   /** Of the result, pixels. */
   width: number
   height: number
@@ -17,11 +20,16 @@ const props = defineProps<{
 }>()
 
 const address = computed(() =>
-  addressOf.dressed(props.picture, props.look, props.width, props.height),
+  addressOf.dressed(props.picture, props.look, props.width, props.height, {
+    backdrop: props.backdrop,
+    marginPercent: props.marginPercent,
+  }),
 )
 const come = ref('')
 watch(address, () => (come.value = ''))
-const isClear = computed(() => props.look.backdrop === 'transparent')
+const behind = computed(() => props.backdrop ?? props.look.backdrop)
+const isClear = computed(() => behind.value === 'transparent')
+const isColour = computed(() => behind.value.startsWith('#'))
 const soon = computed(() =>
   props.picture.versionId === null || props.picture.state === 'left-whole'
     ? addressOf.preview(props.picture)
@@ -35,7 +43,7 @@ const soon = computed(() =>
     :class="{ checker: isClear }"
     :style="{
       aspectRatio: `${width} / ${height}`,
-      background: isClear ? undefined : look.backdrop,
+      background: isColour ? behind : undefined,
     }"
   >
     <img
@@ -43,7 +51,7 @@ const soon = computed(() =>
       class="soon"
       :src="soon"
       alt=""
-      :style="{ padding: `${look.marginPercent}%` }"
+      :style="{ padding: `${marginPercent ?? look.marginPercent ?? 8}%` }"
     />
     <img
       :src="address"

@@ -3,11 +3,6 @@ import { methodLabel, type Batch } from '../api/types'
 
 /** Under what instructions this batch is worked. */
 defineProps<{ batch: Batch }>()
-
-function lookWords(batch: Batch): string {
-  const backdrop = batch.look.backdrop === 'transparent' ? 'Transparent' : batch.look.backdrop
-  return `${backdrop}, ${batch.look.marginPercent} % margin`
-}
 </script>
 
 <template>
@@ -24,7 +19,7 @@ function lookWords(batch: Batch): string {
         >
       </dd>
       <dt>Look</dt>
-      <dd>{{ lookWords(batch) }}</dd>
+      <dd>{{ batch.look.name }}</dd>
       <dt>Pictures</dt>
       <dd class="num">{{ batch.total.toLocaleString('en') }}</dd>
       <template v-if="batch.notes">

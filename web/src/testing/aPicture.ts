@@ -47,6 +47,8 @@ export function aPicture(change: Partial<Picture>): Picture {
     redrawing: false,
     inspected: true,
     findings: [],
+    columns: {},
+    lookChanges: [],
     ...change,
   }
 }

@@ -147,10 +147,10 @@ useKeys({ Enter: () => void make() })
       </div>
       <div class="cards">
         <SpecCard
-          v-for="(spec, i) in specs"
+          v-for="(spec, i) in batch ? specs : []"
           :key="i"
           :spec="spec"
-          :look="batch?.look ?? { backdrop: 'transparent', marginPercent: 8 }"
+          :look="batch!.look"
           :picture="ready[i % Math.max(1, ready.length)]"
           @edit="edit(i)"
           @remove="specs = specs.filter((_, k) => k !== i)"

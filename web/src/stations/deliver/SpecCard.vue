@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Look, Picture } from '../../api/types'
+import type { BatchLook, Picture } from '../../api/types'
 import DressedPicture from '../../shell/DressedPicture.vue'
 import { backdropOf, sizeWords, type Draft } from './specs'
 
 /** A spec as a card, with one picture of the batch as it will come out, in true proportion. */
-const props = defineProps<{ spec: Draft; look: Look; picture: Picture | undefined }>()
+const props = defineProps<{ spec: Draft; look: BatchLook; picture: Picture | undefined }>()
 const emit = defineEmits<{ edit: []; remove: [] }>()
 const FRAME = { width: 190, height: 116 }
 
@@ -29,7 +29,9 @@ const words = computed(() => {
       <DressedPicture
         v-if="picture"
         :picture="picture"
-        :look="{ backdrop, marginPercent: spec.marginPercent ?? look.marginPercent }"
+        :look="look"
+        :backdrop="backdrop === look.backdrop ? null : backdrop"
+        :margin-percent="spec.marginPercent"
         :width="shown.width * 2"
         :height="shown.height * 2"
         :alt="`${spec.name}, an example`"

@@ -1,4 +1,4 @@
-import type { Look, Picture, Spec } from '../../api/types'
+import type { Picture, Spec } from '../../api/types'
 
 /** What may be noteworthy about a picture before it is cut. */
 export type Flag =
@@ -64,10 +64,14 @@ export const FLAGS: { flag: Flag; label: string; onTile: string; hint: string }[
 const ENLARGED_FROM = 1.005
 
 /** True when even the whole photograph has fewer pixels than a spec asks of its content. */
-export function tooSmall(picture: Picture, specs: Spec[], look: Look): boolean {
+export function tooSmall(
+  picture: Picture,
+  specs: Spec[],
+  look: { marginPercent: number | null },
+): boolean {
   return specs.some((spec) => {
     const [w, h] = [spec.width ?? 0, spec.height ?? 0]
-    const margin = ((spec.marginPercent ?? look.marginPercent) / 100) * Math.min(w, h)
+    const margin = ((spec.marginPercent ?? look.marginPercent ?? 0) / 100) * Math.min(w, h)
     const scale = Math.min((w - 2 * margin) / picture.width, (h - 2 * margin) / picture.height)
     return scale > ENLARGED_FROM
   })
@@ -79,7 +83,7 @@ function isPlainSrgb(profile: string | null): boolean {
 
 export interface Ticket {
   specs: Spec[]
-  look: Look
+  look: { marginPercent: number | null }
   /** True when some picture of the batch has a code. */
   coded: boolean
 }

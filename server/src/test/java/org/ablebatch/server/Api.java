@@ -26,7 +26,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** The application's API as a test uses it. */
 public final class Api {
   private static final String BOUNDARY = "----pictures";
-  /** So long a test waits for what has to come; on a machine with other work it may take minutes. */
+
+  /**
+   * So long a test waits for what has to come; on a machine with other work it may take minutes.
+   */
   static final Duration PATIENCE = Duration.ofMinutes(5);
 
   private final HttpClient client = HttpClient.newHttpClient();

@@ -33,9 +33,7 @@ class ComparingTest {
     erase("second-hole", 230, 150);
     api.post(path("/touch-up/done"), "");
     mended = api.picture(picture).get("versionId").asLong();
-    await()
-        .atMost(Api.PATIENCE)
-        .until(() -> api.picture(picture).get("inspected").asBoolean());
+    await().atMost(Api.PATIENCE).until(() -> api.picture(picture).get("inspected").asBoolean());
   }
 
   private void erase(String key, int x, int y) {

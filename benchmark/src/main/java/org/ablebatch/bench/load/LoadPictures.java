@@ -15,9 +15,10 @@ import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.codec.write.PictureWriter;
-import org.ablebatch.core.dress.Composer;
-import org.ablebatch.core.dress.Fill;
+import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Resampling;
+import org.ablebatch.core.look.Colour;
 import org.ablebatch.core.raster.Picture;
 
 /** Thousands of different files of 2 megapixels, made from the demo's photographs. */
@@ -53,12 +54,12 @@ final class LoadPictures {
       Picture picture =
           new PictureReader(ReadLimits.DEFAULT).read(Files.readAllBytes(file)).picture();
       double scale = Math.sqrt(PIXELS / ((double) picture.width() * picture.height()));
-      return Composer.compose(
-          picture,
-          new Placement(scale, 0, 0),
-          (int) Math.round(picture.width() * scale),
-          (int) Math.round(picture.height() * scale),
-          Fill.Solid.WHITE);
+      Frame frame =
+          new Frame(
+              (int) Math.round(picture.width() * scale),
+              (int) Math.round(picture.height() * scale));
+      Picture placed = Resampling.into(frame, picture, new Placement(scale, 0, 0));
+      return Resampling.over(placed, Colour.WHITE);
     } catch (UnreadablePicture e) {
       throw new IOException(file + ": " + e.getMessage(), e);
     }

@@ -3,9 +3,9 @@ package org.ablebatch.core.deliver;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
-import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Standing;
+import org.ablebatch.core.look.Fill;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sets.SetPlace;
 
@@ -36,8 +36,7 @@ public final class Preflight {
   public static List<Note> notes(Rect content, SetPlace set, Spec spec, Look batchLook) {
     List<Note> notes = new ArrayList<>();
     Look look = spec.lookWith(batchLook);
-    double scale =
-        Placement.fit(content, spec.width(), spec.height(), look.marginPercent()).scale();
+    double scale = Standing.free(content, look, spec.frame()).placement().scale();
     if (scale > ENLARGED_FROM) {
       notes.add(new Note(Kind.ENLARGED, String.format(Locale.ROOT, "enlarged %.1f ×", scale)));
     }

@@ -3,10 +3,10 @@ package org.ablebatch.core.deliver;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import org.ablebatch.core.dress.Look;
-import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Standing;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.FindingKind;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
 
 /**
@@ -47,8 +47,7 @@ public final class SizeCheck {
   }
 
   private static double scale(Rect content, Spec spec, Look look) {
-    double margin = spec.lookWith(look).marginPercent();
-    return Placement.fit(content, spec.width(), spec.height(), margin).scale();
+    return Standing.free(content, spec.lookWith(look), spec.frame()).placement().scale();
   }
 
   private static Finding finding(Rect content, Wanted wanted) {

@@ -2,8 +2,9 @@ package org.ablebatch.core.deliver;
 
 import java.util.List;
 import java.util.Locale;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.dress.Frame;
+import org.ablebatch.core.look.Fill;
+import org.ablebatch.core.look.Look;
 
 /**
  * What a buyer requires of a file.
@@ -73,12 +74,15 @@ public record Spec(
     }
   }
 
+  public Frame frame() {
+    return new Frame(width, height);
+  }
+
   /** The dressing that applies: the spec's own wishes first, then the look, then what fits. */
   public Look lookWith(Look batchLook) {
-    Fill fill = backdrop != null ? backdrop : batchLook.backdrop();
-    if (fill instanceof Fill.Clear && !format.keepsTransparency()) {
-      fill = Fill.Solid.WHITE;
-    }
-    return new Look(fill, marginPercent != null ? marginPercent : batchLook.marginPercent());
+    Look look = marginPercent == null ? batchLook : batchLook.withMargin(marginPercent);
+    Fill fill = backdrop != null ? backdrop : look.backdrop();
+    boolean clear = fill instanceof Fill.Clear && !format.keepsTransparency();
+    return backdrop == null && !clear ? look : look.withBackdrop(clear ? Fill.Solid.WHITE : fill);
   }
 }

@@ -1,5 +1,5 @@
 /**
- * From a cutout to a composed picture: what is behind it and how it is fitted into a frame. Start
- * from {@link org.ablebatch.core.dress.Composer}.
+ * From a cutout to a composed picture under a look. Nothing here knows files or where letters come
+ * from. Start from {@link org.ablebatch.core.dress.Dresser}.
  */
 package org.ablebatch.core.dress;

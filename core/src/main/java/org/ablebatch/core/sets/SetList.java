@@ -12,30 +12,42 @@ import java.util.Optional;
  * the list without its ending; a name with its ending goes before one without.
  */
 public final class SetList {
-  private final Map<String, SetPlace> byName = new LinkedHashMap<>();
+  private final Map<String, Line> byName = new LinkedHashMap<>();
   private final Map<String, Integer> used = new HashMap<>();
 
-  /** One line of the list. */
-  public record Line(String fileName, SetPlace place) {}
+  /**
+   * One line of the list.
+   *
+   * @param columns what else it says, by the columns' names
+   */
+  public record Line(String fileName, SetPlace place, Map<String, String> columns) {
+    public Line {
+      columns = Map.copyOf(columns);
+    }
+
+    public Line(String fileName, SetPlace place) {
+      this(fileName, place, Map.of());
+    }
+  }
 
   /**
    * @param lines a later line for the same name takes the place of an earlier one
    */
   public SetList(List<Line> lines) {
-    lines.forEach(line -> byName.put(key(line.fileName()), line.place()));
+    lines.forEach(line -> byName.put(key(line.fileName()), line));
   }
 
   /** Empty when the list does not speak of this file. */
-  public Optional<SetPlace> of(String fileName) {
+  public Optional<Line> of(String fileName) {
     String key = key(fileName);
     if (!byName.containsKey(key) && key.lastIndexOf('.') > 0) {
       key = key.substring(0, key.lastIndexOf('.'));
     }
-    SetPlace place = byName.get(key);
-    if (place != null) {
+    Line line = byName.get(key);
+    if (line != null) {
       used.merge(key, 1, Integer::sum);
     }
-    return Optional.ofNullable(place);
+    return Optional.ofNullable(line);
   }
 
   /** Names in the list that nobody has asked for so far. */

@@ -3,9 +3,9 @@ package org.ablebatch.core.deliver;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import org.ablebatch.core.dress.Look;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.FindingKind;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
 import org.junit.jupiter.api.Test;
 

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.look.Fill;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sets.SetPlace;
 import org.junit.jupiter.api.Test;

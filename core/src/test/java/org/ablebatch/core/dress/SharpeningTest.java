@@ -47,7 +47,7 @@ class SharpeningTest {
   }
 
   private static Picture enlarged(Picture small) {
-    return Composer.compose(small, new Placement(SCALE, 0, 0), 64, 48, new Fill.Clear());
+    return Resampling.into(new Frame(64, 48), small, new Placement(SCALE, 0, 0));
   }
 
   private static int steepest(Picture p) {

@@ -68,8 +68,8 @@ class NamePatternTest {
                 new SetList.Line("Rake", new SetPlace("2", null)),
                 new SetList.Line("hoe.jpg", new SetPlace("3", null))));
 
-    assertThat(list.of("SPADE.JPG")).contains(new SetPlace("1", "tools"));
-    assertThat(list.of("rake.png")).contains(new SetPlace("2", null));
+    assertThat(list.of("SPADE.JPG").map(SetList.Line::place)).contains(new SetPlace("1", "tools"));
+    assertThat(list.of("rake.png").map(SetList.Line::place)).contains(new SetPlace("2", null));
     assertThat(list.of("spade.png")).isEmpty();
     assertThat(list.unused()).containsExactly("hoe.jpg");
   }

@@ -6,14 +6,16 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
 import org.ablebatch.core.cut.Method;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.run.RunPriority;
 import org.ablebatch.core.sets.NamePattern;
+import org.ablebatch.server.look.LookVersion;
 
 /** Pictures that go along the line together, with the ticket that says how. */
 @Entity
@@ -24,8 +26,11 @@ public class Batch {
 
   private String name;
   private String method;
-  private String lookBackdrop;
-  private double lookMarginPercent;
+
+  @ManyToOne(optional = false)
+  @JoinColumn(name = "look_version_id")
+  private LookVersion lookVersion;
+
   @Embedded private EmptySetFile emptySet;
   private boolean paused;
   private int priority;
@@ -45,11 +50,11 @@ public class Batch {
 
   protected Batch() {}
 
-  public Batch(String name, Method method, Instant createdAt) {
+  public Batch(String name, Method method, LookVersion look, Instant createdAt) {
     this.name = name;
     this.method = method.wireName();
     this.createdAt = createdAt;
-    setLook(Look.DEFAULT);
+    this.lookVersion = look;
   }
 
   public Long id() {
@@ -132,13 +137,17 @@ public class Batch {
     return emptySet == null ? null : emptySet.blob();
   }
 
+  /** How its pictures are dressed. */
   public Look look() {
-    return new Look(Fill.parse(lookBackdrop), lookMarginPercent);
+    return lookVersion.look();
   }
 
-  public void setLook(Look look) {
-    this.lookBackdrop = look.backdrop().text();
-    this.lookMarginPercent = look.marginPercent();
+  public LookVersion lookVersion() {
+    return lookVersion;
+  }
+
+  public void setLook(LookVersion version) {
+    this.lookVersion = version;
   }
 
   Optional<EmptySetFile> emptySet() {

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -45,6 +46,13 @@ class BatchController {
   @PatchMapping("/{id}")
   BatchView change(@PathVariable long id, @Valid @RequestBody TicketRequest change) {
     batches.change(id, change);
+    return batches.view(id);
+  }
+
+  /** The batch's look with changes; other batches that use it keep theirs. */
+  @PutMapping("/{id}/look")
+  BatchView saveLook(@PathVariable long id, @Valid @RequestBody LookSave save) {
+    batches.saveLook(id, save);
     return batches.view(id);
   }
 

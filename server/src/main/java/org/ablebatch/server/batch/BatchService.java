@@ -3,14 +3,19 @@ package org.ablebatch.server.batch;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.core.cut.Method;
-import org.ablebatch.core.dress.Look;
 import org.ablebatch.core.finding.Trust;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.sets.NamePattern;
+import org.ablebatch.server.look.LookService;
+import org.ablebatch.server.look.LookVersion;
 import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.progress.BatchEvents;
 import org.springframework.stereotype.Service;
@@ -24,11 +29,17 @@ public class BatchService {
   private final BatchRepository batches;
   private final List<BatchFacts.Source> sources;
   private final BatchEvents events;
+  private final LookService looks;
   private final Clock clock;
 
   BatchService(
-      BatchRepository batches, List<BatchFacts.Source> sources, BatchEvents events, Clock clock) {
+      BatchRepository batches,
+      List<BatchFacts.Source> sources,
+      LookService looks,
+      BatchEvents events,
+      Clock clock) {
     this.batches = batches;
+    this.looks = looks;
     this.sources = sources;
     this.events = events;
     this.clock = clock;
@@ -36,7 +47,8 @@ public class BatchService {
 
   @Transactional
   public Batch create(String name, String method) {
-    return batches.save(new Batch(name.strip(), parse(method), clock.instant()));
+    LookVersion look = looks.plain(Look.DEFAULT.backdrop(), Look.DEFAULT.subject().percent());
+    return batches.save(new Batch(name.strip(), parse(method), look, clock.instant()));
   }
 
   @Transactional
@@ -49,7 +61,7 @@ public class BatchService {
       batch.setMethod(parse(change.method()));
     }
     if (change.look() != null) {
-      batch.setLook(change.look().toLook("look."));
+      batch.setLook(chosen(change.look()));
     }
     if (change.methodRules() != null) {
       batch.setMethodRules(rules(change.methodRules()));
@@ -60,6 +72,39 @@ public class BatchService {
     if (change.notes() != null) {
       batch.setNotes(change.notes());
     }
+    events.changed(id);
+  }
+
+  private LookVersion chosen(LookRequest look) {
+    return look.id() != null
+        ? looks.newest(look.id())
+        : looks.plain(look.fill("look."), look.margin("look."));
+  }
+
+  /** The batch uses this look from now on. */
+  @Transactional
+  public void useLook(long id, LookVersion look) {
+    require(id).setLook(look);
+    events.changed(id);
+  }
+
+  /**
+   * Saves the batch's look as its people have changed it; other batches that use the look keep
+   * theirs.
+   *
+   * @throws Conflict when somebody saved it in between
+   */
+  @Transactional
+  public void saveLook(long id, LookSave save) {
+    Batch batch = require(id);
+    Look look = LookFile.ofParts(save.parts().toString());
+    LookVersion from = looks.version(save.versionId());
+    // A backdrop and a margin that many share is no place to build a look in.
+    boolean own = !from.look().isPlain() || look.isPlain();
+    batch.setLook(
+        own
+            ? looks.save(from, save.revision(), save.name(), look, id)
+            : looks.keep("Look of " + batch.name(), look));
     events.changed(id);
   }
 
@@ -105,14 +150,18 @@ public class BatchService {
   @Transactional(readOnly = true)
   public BatchView view(long id) {
     Batch batch = require(id);
-    return view(batch, facts(List.of(id)).get(id));
+    boolean newest = looks.isNewest(batch.lookVersion());
+    return view(batch, newest, facts(List.of(id)).get(id));
   }
 
   @Transactional(readOnly = true)
   public List<BatchView> viewAll() {
     List<Batch> all = batches.findAllByOrderByIdDesc();
     Map<Long, BatchFacts> known = facts(all.stream().map(Batch::id).toList());
-    return all.stream().map(batch -> view(batch, known.get(batch.id()))).toList();
+    Set<Long> newest = looks.shelf().stream().map(LookVersion::id).collect(Collectors.toSet());
+    return all.stream()
+        .map(batch -> view(batch, newest.contains(batch.lookVersion().id()), known.get(batch.id())))
+        .toList();
   }
 
   private Map<Long, BatchFacts> facts(List<Long> batchIds) {
@@ -124,14 +173,13 @@ public class BatchService {
     return byBatch;
   }
 
-  private static BatchView view(Batch batch, BatchFacts facts) {
-    Look look = batch.look();
+  private static BatchView view(Batch batch, boolean newestLook, BatchFacts facts) {
     return new BatchView(
         batch.id(),
         batch.name(),
         batch.method().wireName(),
         batch.methodRules().byName(),
-        new BatchView.LookView(look.backdrop().text(), look.marginPercent()),
+        BatchView.LookView.of(batch.lookVersion(), newestLook),
         batch.sharpensEnlarged(),
         batch.notes(),
         batch

@@ -4,9 +4,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
-import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.core.look.Look;
+import org.ablebatch.core.look.SubjectPlace;
+import org.ablebatch.server.look.LookVersion;
 
 /**
  * A batch as the API shows it.
@@ -52,27 +52,35 @@ public record BatchView(
   public record EmptySetView(String name, int width, int height) {}
 
   /**
-   * @param backdrop {@code transparent} or {@code #RRGGBB}
+   * The look that the batch uses, in the version that it uses.
+   *
+   * @param newest false = the look has a later version on the shelf
+   * @param revision of the look; whoever saves gives back what it was
+   * @param backdrop {@code transparent}, {@code #RRGGBB}, or a word for another kind
+   * @param marginPercent null = its subjects are not measured by a margin
    */
-  @Schema(name = "Look")
-  public record LookView(String backdrop, double marginPercent) {
-    /**
-     * @param field where it stands in the request, ending with a dot; may be empty
-     * @throws BadInput naming the part that can't be
-     */
-    public Look toLook(String field) {
-      Fill fill;
-      try {
-        fill = Fill.parse(String.valueOf(backdrop));
-      } catch (IllegalArgumentException e) {
-        throw BadInput.expected(
-            field + "backdrop", "transparent or a colour such as #E9E0CE", backdrop);
-      }
-      try {
-        return new Look(fill, marginPercent);
-      } catch (IllegalArgumentException e) {
-        throw BadInput.expected(field + "marginPercent", "0 to 45", marginPercent);
-      }
+  @Schema(name = "BatchLook")
+  public record LookView(
+      long id,
+      String name,
+      long versionId,
+      int version,
+      boolean newest,
+      long revision,
+      String backdrop,
+      Double marginPercent) {
+    static LookView of(LookVersion version, boolean newest) {
+      Look look = version.look();
+      SubjectPlace place = look.subject();
+      return new LookView(
+          version.kept().id(),
+          version.kept().name(),
+          version.id(),
+          version.number(),
+          newest,
+          version.kept().revision(),
+          look.backdrop().text(),
+          place.size() == SubjectPlace.Size.MARGIN ? place.percent() : null);
     }
   }
 }

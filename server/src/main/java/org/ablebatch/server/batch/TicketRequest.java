@@ -7,7 +7,7 @@ import java.util.Map;
 public record TicketRequest(
     @Size(min = 1, max = 120) String name,
     String method,
-    BatchView.LookView look,
+    LookRequest look,
     Map<String, String> methodRules,
     Boolean sharpenEnlarged,
     @Size(max = 2000) String notes) {}

@@ -6,10 +6,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.look.Look;
+import org.ablebatch.server.look.LookVersion;
 
 /** One run of specs over a batch's deliverable pictures, under the look of that moment. */
 @Entity
@@ -26,8 +28,10 @@ public class Delivery {
   @Column(columnDefinition = "MEDIUMTEXT")
   private String specs;
 
-  private String lookBackdrop;
-  private double lookMarginPercent;
+  @ManyToOne(optional = false)
+  @JoinColumn(name = "look_version_id")
+  private LookVersion lookVersion;
+
   private boolean sharpenEnlarged;
   private String problem;
   private Instant createdAt;
@@ -36,13 +40,17 @@ public class Delivery {
 
   protected Delivery() {}
 
-  Delivery(long batchId, String specsJson, Look look, boolean sharpenEnlarged, Instant createdAt) {
+  Delivery(
+      long batchId,
+      String specsJson,
+      LookVersion look,
+      boolean sharpenEnlarged,
+      Instant createdAt) {
     this.sharpenEnlarged = sharpenEnlarged;
     this.batchId = batchId;
     this.state = DeliveryState.QUEUED;
     this.specs = specsJson;
-    this.lookBackdrop = look.backdrop().text();
-    this.lookMarginPercent = look.marginPercent();
+    this.lookVersion = look;
     this.createdAt = createdAt;
   }
 
@@ -82,7 +90,7 @@ public class Delivery {
   }
 
   Look look() {
-    return new Look(Fill.parse(lookBackdrop), lookMarginPercent);
+    return lookVersion.look();
   }
 
   String problem() {

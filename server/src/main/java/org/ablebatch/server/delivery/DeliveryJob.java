@@ -8,9 +8,10 @@ import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.server.dressing.DressingService;
-import org.ablebatch.server.dressing.DressingService.Dressable;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoRow;
@@ -99,6 +100,7 @@ public class DeliveryJob {
   private void makeFiles(
       Delivery delivery, long photoId, List<DeliveredFile> planned, List<Spec> specs) {
     Dressable dressable = null;
+    Look look = delivery.look();
     for (DeliveredFile file : planned) {
       if (file.blobId() != null) {
         continue;
@@ -107,12 +109,14 @@ public class DeliveryJob {
         if (dressable == null) {
           PhotoRow row = transaction.execute(status -> photos.row(photoId).orElseThrow());
           dressable = dressing.fullSize(row);
+          look = DressingService.lookOf(look, row.photo());
         }
         byte[] bytes =
             FileMaker.make(
+                dressing,
                 dressable,
                 specs.get(file.specIndex()),
-                delivery.look(),
+                look,
                 delivery.sharpensEnlarged());
         file.made(blobs.put(bytes), bytes.length);
       } catch (StorageFailed e) {

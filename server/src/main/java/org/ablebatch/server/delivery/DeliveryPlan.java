@@ -5,8 +5,8 @@ import java.util.List;
 import org.ablebatch.core.deliver.FileNames;
 import org.ablebatch.core.deliver.Preflight;
 import org.ablebatch.core.deliver.Spec;
-import org.ablebatch.core.dress.Look;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.picture.PhotoRow;
 

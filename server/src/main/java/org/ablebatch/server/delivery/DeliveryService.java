@@ -103,7 +103,7 @@ public class DeliveryService {
             new Delivery(
                 batchId,
                 json.writeValueAsString(requests),
-                batch.look(),
+                batch.lookVersion(),
                 batch.sharpensEnlarged(),
                 clock.instant()));
     files.saveAll(

@@ -2,28 +2,36 @@ package org.ablebatch.server.delivery;
 
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.deliver.Spec;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.dress.Dressable;
+import org.ablebatch.core.dress.Resampling;
+import org.ablebatch.core.look.Fill;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Picture;
-import org.ablebatch.server.dressing.DressingService.Dressable;
+import org.ablebatch.server.dressing.DressingService;
 
 /** One picture under one spec, as file bytes. */
 final class FileMaker {
   private FileMaker() {}
 
-  static byte[] make(Dressable dressable, Spec spec, Look batchLook, boolean sharpenEnlarged) {
-    Look look = spec.lookWith(batchLook);
-    Picture picture =
-        sharpenEnlarged
-            ? dressable.composeSharpened(look, spec.width(), spec.height())
-            : dressable.compose(look, spec.width(), spec.height());
+  /**
+   * @param look the batch's, with the picture's own changes
+   */
+  static byte[] make(
+      DressingService dressing, Dressable dressable, Spec spec, Look look, boolean sharpen) {
+    Picture picture = dressing.dress(dressable, spec.lookWith(look), spec.frame(), sharpen);
     return switch (spec.format()) {
       case PNG ->
-          look.backdrop() instanceof Fill.Clear
-              ? PictureWriter.png(picture)
-              : PictureWriter.opaquePng(picture);
-      case JPEG -> PictureWriter.jpeg(picture, spec.quality());
+          picture.hasTransparency() ? PictureWriter.png(picture) : PictureWriter.opaquePng(picture);
+      case JPEG -> PictureWriter.jpeg(onWhite(picture), spec.quality());
       case WEBP -> PictureWriter.webp(picture, spec.quality());
     };
+  }
+
+  /** Where a look cuts a shape out, a format without transparency shows white. */
+  private static Picture onWhite(Picture picture) {
+    if (!picture.hasTransparency()) {
+      return picture;
+    }
+    return Resampling.over(picture, Fill.Solid.WHITE.colour());
   }
 }

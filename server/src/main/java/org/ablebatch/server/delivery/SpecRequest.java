@@ -7,7 +7,7 @@ import org.ablebatch.core.deliver.InvalidSpec;
 import org.ablebatch.core.deliver.NamePart;
 import org.ablebatch.core.deliver.OutputFormat;
 import org.ablebatch.core.deliver.Spec;
-import org.ablebatch.core.dress.Fill;
+import org.ablebatch.core.look.Fill;
 
 /**
  * A spec on the wire.

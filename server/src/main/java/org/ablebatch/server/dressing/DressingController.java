@@ -1,10 +1,18 @@
 package org.ablebatch.server.dressing;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
+import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.codec.write.PictureWriter;
-import org.ablebatch.core.dress.Look;
+import org.ablebatch.core.dress.Frame;
+import org.ablebatch.core.look.Fill;
+import org.ablebatch.core.look.Look;
+import org.ablebatch.core.look.SubjectPlace;
+import org.ablebatch.core.look.Tone;
 import org.ablebatch.core.raster.Picture;
-import org.ablebatch.server.batch.BatchView.LookView;
+import org.ablebatch.server.look.LookService;
 import org.ablebatch.server.picture.PendingEdits;
 import org.ablebatch.server.picture.PhotoRow;
 import org.ablebatch.server.picture.PhotoService;
@@ -14,8 +22,11 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 @RestController
 class DressingController {
@@ -23,40 +34,106 @@ class DressingController {
 
   private final PhotoService photos;
   private final DressingService dressing;
+  private final LookService looks;
   private final PendingEdits pendingEdits;
 
-  DressingController(PhotoService photos, DressingService dressing, PendingEdits pendingEdits) {
+  DressingController(
+      PhotoService photos, DressingService dressing, LookService looks, PendingEdits pendingEdits) {
     this.photos = photos;
     this.dressing = dressing;
+    this.looks = looks;
     this.pendingEdits = pendingEdits;
   }
 
   /**
-   * What a look makes of a picture, for the screen. The look stands in the address, so that trying
-   * one out changes nothing and every answer may be kept.
+   * What a look makes of a picture, with the picture's own changes, for the screen.
    *
-   * @param backdrop {@code transparent} or {@code #RRGGBB}
+   * @param look version of a look
+   * @param backdrop instead of the look's: {@code transparent} or {@code #RRGGBB}
+   * @param marginPercent instead of the look's measure
+   * @param v anything that changes with the look and the picture; with it the answer may be kept
    */
   @GetMapping(path = "/api/v1/pictures/{id}/dressed.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> dressed(
       @PathVariable long id,
-      @RequestParam String backdrop,
-      @RequestParam double marginPercent,
+      @RequestParam long look,
+      @RequestParam(required = false) String backdrop,
+      @RequestParam(required = false) Double marginPercent,
       @RequestParam int width,
       @RequestParam int height,
-      @RequestParam(required = false) Long v) {
-    requirePreviewSide("width", width);
-    requirePreviewSide("height", height);
+      @RequestParam(required = false) String v) {
+    Look wanted = looks.version(look).look();
+    if (backdrop != null) {
+      wanted = wanted.withBackdrop(fill(backdrop));
+    }
+    if (marginPercent != null) {
+      requireMargin(marginPercent);
+      wanted = wanted.withMargin(marginPercent);
+    }
+    byte[] png = png(id, wanted, true, frame(width, height));
+    CacheControl keep =
+        v == null
+            ? CacheControl.noCache()
+            : CacheControl.maxAge(Duration.ofDays(30)).cachePrivate();
+    return ResponseEntity.ok().cacheControl(keep).body(png);
+  }
+
+  /**
+   * A look that is being tried.
+   *
+   * @param parts as in a look file
+   * @param ownChanges true = with what the picture does otherwise
+   */
+  @Schema(name = "LookTrial")
+  record Trial(
+      @NotNull @Schema(type = "array", implementation = Object.class) JsonNode parts,
+      boolean ownChanges,
+      int width,
+      int height) {}
+
+  /** What a look that is being changed makes of a picture; nothing is saved. */
+  @PostMapping(path = "/api/v1/pictures/{id}/dressed.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> tried(@PathVariable long id, @Valid @RequestBody Trial trial) {
+    Look look = LookFile.ofParts(trial.parts().toString());
+    byte[] png = png(id, look, trial.ownChanges(), frame(trial.width(), trial.height()));
+    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(png);
+  }
+
+  /** Statistics of a picture's colours, for a look that brings others to them. */
+  @GetMapping("/api/v1/pictures/{id}/tone")
+  Tone.Reference tone(@PathVariable long id) {
+    PhotoRow row = photos.row(id);
+    return dressing.screenSize(row, false).tone().asReference(row.photo().fileName());
+  }
+
+  private byte[] png(long id, Look look, boolean ownChanges, Frame frame) {
     pendingEdits.render(id);
     PhotoRow row = photos.row(id);
-    Look look = new LookView(backdrop, marginPercent).toLook("");
-    Picture picture = dressing.screenSize(row).compose(look, width, height);
-    return ResponseEntity.ok()
-        .cacheControl(
-            v == null
-                ? CacheControl.noCache()
-                : CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
-        .body(PictureWriter.quickPng(picture));
+    Look effective = ownChanges ? DressingService.lookOf(look, row.photo()) : look;
+    Picture picture =
+        dressing.dress(
+            dressing.screenSize(row, effective.needsPhotograph()), effective, frame, false);
+    return PictureWriter.quickPng(picture);
+  }
+
+  private static Fill fill(String backdrop) {
+    try {
+      return Fill.parse(backdrop);
+    } catch (IllegalArgumentException e) {
+      throw BadInput.expected("backdrop", "transparent or a colour such as #E9E0CE", backdrop);
+    }
+  }
+
+  private static void requireMargin(double percent) {
+    if (!(percent >= 0 && percent <= SubjectPlace.MOST_MARGIN)) {
+      throw BadInput.expected("marginPercent", "0 to 45", percent);
+    }
+  }
+
+  private static Frame frame(int width, int height) {
+    requirePreviewSide("width", width);
+    requirePreviewSide("height", height);
+    return new Frame(width, height);
   }
 
   private static void requirePreviewSide(String field, int px) {

@@ -1,14 +1,17 @@
 package org.ablebatch.server.dressing;
 
+import java.util.List;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
-import org.ablebatch.core.dress.Composer;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
-import org.ablebatch.core.dress.Placement;
-import org.ablebatch.core.dress.Sharpening;
+import org.ablebatch.core.dress.Dressable;
+import org.ablebatch.core.dress.Dresser;
+import org.ablebatch.core.dress.Frame;
+import org.ablebatch.core.dress.Labels;
+import org.ablebatch.core.dress.Resampling;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.look.Look;
+import org.ablebatch.core.look.Part;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.picture.CutoutFiles;
@@ -19,57 +22,79 @@ import org.ablebatch.server.picture.SmallPictures;
 import org.ablebatch.server.storage.StorageFailed;
 import org.springframework.stereotype.Service;
 
-/** Composes pictures under a look: exactly for delivery, from the preview for the screen. */
+/** Dresses pictures with a look: exactly for delivery, from the preview for the screen. */
 @Service
 public class DressingService {
   private final CutoutFiles files;
   private final SmallPictures small;
+  private final ReadyPictures ready;
+  private final Dresser dresser;
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
 
-  DressingService(CutoutFiles files, SmallPictures small) {
+  DressingService(
+      CutoutFiles files, SmallPictures small, ReadyPictures ready, LookSupplies supplies) {
     this.files = files;
     this.small = small;
+    this.ready = ready;
+    this.dresser = new Dresser(supplies);
   }
 
-  /** A picture ready to be composed: pixels with transparency, and the box that is to be fitted. */
-  public record Dressable(Picture picture, Rect content) {
-    public Picture compose(Look look, int width, int height) {
-      Placement placement = Placement.fit(content, width, height, look.marginPercent());
-      return Composer.compose(picture, placement, width, height, look.backdrop());
-    }
+  /** The look with what this picture does otherwise. */
+  public static Look lookOf(Look look, Photo photo) {
+    List<Part> changes = photo.lookChanges();
+    return changes.isEmpty() ? look : look.changedBy(changes);
+  }
 
-    /** As {@link #compose}; what has to be enlarged is sharpened before it is laid down. */
-    public Picture composeSharpened(Look look, int width, int height) {
-      Placement placement = Placement.fit(content, width, height, look.marginPercent());
-      if (placement.scale() <= 1) {
-        return compose(look, width, height);
-      }
-      Picture enlarged = Composer.compose(picture, placement, width, height, new Fill.Clear());
-      Picture crisp = Sharpening.afterEnlarging(enlarged, placement.scale());
-      return Composer.compose(crisp, Placement.AS_IT_IS, width, height, look.backdrop());
-    }
+  /**
+   * @param sharpen what has to be enlarged is made crisp
+   */
+  public Picture dress(Dressable dressable, Look look, Frame frame, boolean sharpen) {
+    return sharpen
+        ? dresser.dressSharpened(dressable, look, frame)
+        : dresser.dress(dressable, look, frame);
   }
 
   /** Full size; a picture that is left whole is its original with the whole frame as content. */
   public Dressable fullSize(PhotoRow row) {
+    Labels labels = row.photo().labels();
     if (isWhole(row)) {
       Picture original = files.original(row.photo());
-      return new Dressable(original, original.bounds());
+      return new Dressable(original, original.bounds(), original, labels);
     }
     Picture original = files.original(row.version());
     return new Dressable(
-        files.cutout(original, row.version()).toPicture(), row.version().content());
+        files.cutout(original, row.version()).toPicture(),
+        row.version().content(),
+        original,
+        labels);
   }
 
   /** Screen size, for previews. */
-  public Dressable screenSize(PhotoRow row) {
+  public Dressable screenSize(PhotoRow row, boolean withPhotograph) {
+    return ready.get(
+        new ReadyPictures.Key(row.photo().id(), row.photo().revision(), withPhotograph),
+        () -> readScreenSize(row, withPhotograph));
+  }
+
+  /** As {@link #screenSize}, for one look at it: it takes nobody's place among those at hand. */
+  Dressable readScreenSize(PhotoRow row, boolean withPhotograph) {
     Photo photo = row.photo();
-    Picture preview = read(isWhole(row) ? small.preview(photo) : small.preview(row.version()));
+    Labels labels = photo.labels();
     if (isWhole(row)) {
-      return new Dressable(preview, preview.bounds());
+      Picture preview = read(small.preview(photo));
+      return new Dressable(preview, preview.bounds(), preview, labels);
     }
-    return new Dressable(
-        preview, scaled(row.version(), preview.width() / (double) photo.width(), preview));
+    Picture preview = read(small.preview(row.version()));
+    Rect content = scaled(row.version(), preview.width() / (double) photo.width(), preview);
+    Picture photograph = withPhotograph ? fitted(read(small.preview(photo)), preview) : null;
+    return new Dressable(preview, content, photograph, labels);
+  }
+
+  /** Both previews are made of the same frame; rounding may tell them apart by a pixel. */
+  private static Picture fitted(Picture photograph, Picture cutout) {
+    return photograph.width() == cutout.width() && photograph.height() == cutout.height()
+        ? photograph
+        : Resampling.stretched(photograph, cutout.width(), cutout.height());
   }
 
   private static boolean isWhole(PhotoRow row) {

@@ -9,11 +9,15 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import org.ablebatch.codec.read.FileKind;
 import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.dress.Labels;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.look.Part;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sets.SetPlace;
 
@@ -43,6 +47,7 @@ public class Photo {
 
   @Embedded private TakenFile taken;
   @Embedded private Crop crop;
+  @Embedded private PhotoDress dress = new PhotoDress();
   private Instant removedAt;
   private boolean renditionsDue;
 
@@ -363,6 +368,36 @@ public class Photo {
   /** It was mended; what Check shows is not the last word. */
   public boolean isBeingRedrawn() {
     return shown.lacksEdits() && state == PictureState.TO_CHECK;
+  }
+
+  /** Parts that replace those of the look, by their ids. */
+  public List<Part> lookChanges() {
+    return dress == null ? List.of() : dress.lookChanges();
+  }
+
+  public void changeLook(List<Part> changes) {
+    dress().setLookChanges(changes);
+  }
+
+  /** What the batch's list says of it beyond code and group. */
+  public Map<String, String> listColumns() {
+    return dress == null ? Map.of() : dress.listColumns();
+  }
+
+  public void sayOfList(Map<String, String> columns) {
+    dress().setListColumns(columns);
+  }
+
+  private PhotoDress dress() {
+    if (dress == null) {
+      dress = new PhotoDress();
+    }
+    return dress;
+  }
+
+  /** What texts of a look may say of it. */
+  public Labels labels() {
+    return new Labels(fileName, code, group, listColumns());
   }
 
   public long revision() {

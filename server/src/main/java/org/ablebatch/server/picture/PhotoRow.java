@@ -4,9 +4,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.core.check.Sharpness;
 import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A picture with its current version.
@@ -15,6 +18,7 @@ import org.ablebatch.core.raster.Rect;
  */
 public record PhotoRow(Photo photo, CutoutVersion version) {
   private static final int KEY_LETTERS = 12;
+  private static final JsonMapper JSON = new JsonMapper();
 
   /**
    * @param duplicateOf an earlier picture of the batch with the same bytes; null = none
@@ -55,7 +59,12 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         photo.remark(),
         photo.isBeingRedrawn(),
         cut && version.isInspected(),
-        cut ? findings(ofTicket.apply(version.content())) : List.of());
+        cut ? findings(ofTicket.apply(version.content())) : List.of(),
+        photo.listColumns(),
+        JSON.readTree(
+            photo.lookChanges().isEmpty()
+                ? "[]"
+                : LookFile.partsOf(new Look(photo.lookChanges()))));
   }
 
   private List<FindingView> findings(List<Finding> ofTicket) {

@@ -2,7 +2,9 @@ package org.ablebatch.server.picture;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Map;
 import org.ablebatch.core.raster.Rect;
+import tools.jackson.databind.JsonNode;
 
 /**
  * A picture as the API shows it.
@@ -34,6 +36,8 @@ import org.ablebatch.core.raster.Rect;
  * @param redrawing it was mended; the version that shows it comes by itself
  * @param inspected true when the current cutout has been looked over for faults
  * @param findings suspected faults, the worst first
+ * @param columns what the batch's list says of it beyond code and group, by the columns' names
+ * @param lookChanges parts that replace those of the look, as in a look file
  */
 @Schema(name = "Picture")
 public record PictureView(
@@ -69,7 +73,9 @@ public record PictureView(
     Remark remark,
     boolean redrawing,
     boolean inspected,
-    List<FindingView> findings) {
+    List<FindingView> findings,
+    Map<String, String> columns,
+    @Schema(type = "array", implementation = Object.class) JsonNode lookChanges) {
 
   /**
    * What intake saw of a photograph.

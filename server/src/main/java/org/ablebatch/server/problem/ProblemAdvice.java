@@ -3,6 +3,7 @@ package org.ablebatch.server.problem;
 import jakarta.persistence.OptimisticLockException;
 import org.ablebatch.core.deliver.InvalidSpec;
 import org.ablebatch.core.line.ForbiddenMove;
+import org.ablebatch.core.look.InvalidLook;
 import org.ablebatch.server.storage.StorageFailed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -56,6 +57,12 @@ class ProblemAdvice {
   @ExceptionHandler
   ProblemDetail invalidSpec(InvalidSpec e) {
     return field(e.field(), e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail invalidLook(InvalidLook e) {
+    return field(
+        e.field(), e.field().isEmpty() ? e.getMessage() : e.field() + ": " + e.getMessage());
   }
 
   @ExceptionHandler

@@ -59,14 +59,28 @@ class SetsService {
   @Transactional
   public SetsView byList(long batchId, List<SetList.Line> lines, boolean give) {
     SetList list = new SetList(lines);
-    Function<Photo, SetPlace> set = photo -> list.of(photo.fileName()).orElse(photo.set());
+    Function<Photo, SetPlace> set =
+        photo -> list.of(photo.fileName()).map(line -> placeOf(line, photo)).orElse(photo.set());
     List<Photo> all = all(batchId);
     all.forEach(set::apply);
     SetsView view = describe(all, set, null, list.unused());
     if (give) {
       give(batchId, set);
+      all.forEach(photo -> list.of(photo.fileName()).ifPresent(line -> say(photo, line)));
     }
     return view;
+  }
+
+  /** A list without codes and groups leaves those that a picture has. */
+  private static SetPlace placeOf(SetList.Line line, Photo photo) {
+    return line.place().equals(SetPlace.NONE) ? photo.set() : line.place();
+  }
+
+  private void say(Photo photo, SetList.Line line) {
+    if (!line.columns().isEmpty() && !line.columns().equals(photo.listColumns())) {
+      photo.sayOfList(line.columns());
+      events.changed(photo.batchId(), photo.id());
+    }
   }
 
   /** The pattern that later pictures are read by, and what pictures have now. */

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
-import org.ablebatch.server.batch.BatchView;
 import org.ablebatch.server.delivery.SpecRequest;
 import org.ablebatch.server.sets.PatternData;
 
@@ -30,7 +29,7 @@ record TicketFile(
     String name,
     String method,
     Map<String, String> methodByGroup,
-    BatchView.LookView look,
+    TicketLook look,
     List<SpecRequest> specs,
     PatternData names,
     Boolean sharpenEnlarged,

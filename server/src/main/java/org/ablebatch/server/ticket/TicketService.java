@@ -1,28 +1,37 @@
 package org.ablebatch.server.ticket;
 
 import java.util.Map;
-import org.ablebatch.core.dress.Fill;
-import org.ablebatch.core.dress.Look;
+import org.ablebatch.codec.look.LookFile;
+import org.ablebatch.core.look.Look;
+import org.ablebatch.core.look.SubjectPlace;
 import org.ablebatch.core.sets.NamePattern;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.batch.BatchView;
+import org.ablebatch.server.batch.LookRequest;
 import org.ablebatch.server.batch.TicketRequest;
 import org.ablebatch.server.delivery.TicketSpecs;
+import org.ablebatch.server.look.LookService;
+import org.ablebatch.server.look.LookVersion;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.sets.PatternData;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Writes a batch's ticket out and takes one in. */
 @Service
 class TicketService {
   private final BatchService batches;
-  private final TicketSpecs specs;
+  private static final JsonMapper JSON = new JsonMapper();
 
-  TicketService(BatchService batches, TicketSpecs specs) {
+  private final TicketSpecs specs;
+  private final LookService looks;
+
+  TicketService(BatchService batches, TicketSpecs specs, LookService looks) {
     this.batches = batches;
     this.specs = specs;
+    this.looks = looks;
   }
 
   @Transactional(readOnly = true)
@@ -35,7 +44,7 @@ class TicketService {
         view.name(),
         view.method(),
         view.methodRules(),
-        view.look(),
+        look(batch.lookVersion()),
         specs.of(batchId),
         batch.namePattern().map(PatternData::of).orElse(null),
         view.sharpenEnlarged(),
@@ -60,7 +69,7 @@ class TicketService {
         new TicketRequest(
             null,
             file.method() == null ? "auto" : file.method(),
-            file.look() == null ? defaultLook() : file.look(),
+            look(file.look()),
             file.methodByGroup() == null ? Map.of() : file.methodByGroup(),
             Boolean.TRUE.equals(file.sharpenEnlarged()),
             file.notes() == null ? "" : file.notes()));
@@ -68,8 +77,26 @@ class TicketService {
     specs.set(batchId, file.specs());
   }
 
-  private static BatchView.LookView defaultLook() {
-    Fill fill = Look.DEFAULT.backdrop();
-    return new BatchView.LookView(fill.text(), Look.DEFAULT.marginPercent());
+  /** What is a backdrop and a margin alone stands there as such. */
+  private static TicketLook look(LookVersion version) {
+    Look look = version.look();
+    boolean measured = look.subject().size() == SubjectPlace.Size.MARGIN;
+    double margin = measured ? look.subject().percent() : 0;
+    if (measured && look.equals(Look.plain(look.backdrop(), margin))) {
+      return new TicketLook(look.backdrop().text(), margin, null, null);
+    }
+    return new TicketLook(null, null, version.kept().name(), JSON.readTree(version.parts()));
+  }
+
+  private LookRequest look(TicketLook look) {
+    if (look == null) {
+      Look plain = Look.DEFAULT;
+      return new LookRequest(null, plain.backdrop().text(), plain.subject().percent());
+    }
+    if (look.parts() == null) {
+      return new LookRequest(null, look.backdrop(), look.marginPercent());
+    }
+    Look whole = LookFile.ofParts(look.parts().toString());
+    return new LookRequest(looks.keepOnce(look.name(), whole).kept().id(), null, null);
   }
 }

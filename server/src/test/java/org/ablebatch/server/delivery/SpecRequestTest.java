@@ -8,7 +8,7 @@ import org.ablebatch.core.deliver.InvalidSpec;
 import org.ablebatch.core.deliver.NamePart;
 import org.ablebatch.core.deliver.OutputFormat;
 import org.ablebatch.core.deliver.Spec;
-import org.ablebatch.core.dress.Fill;
+import org.ablebatch.core.look.Fill;
 import org.ablebatch.server.delivery.SpecRequest.PartRequest;
 import org.junit.jupiter.api.Test;
 

@@ -1,0 +1,41 @@
+package org.ablebatch.core.dress;
+
+import java.util.List;
+import org.ablebatch.core.color.Srgb;
+import org.ablebatch.core.raster.Picture;
+
+/** From layers to display values. */
+final class DisplayRows {
+  private DisplayRows() {}
+
+  /** sRGB, not premultiplied; clear pixels are all zero. */
+  static Picture of(List<Layer> layers, Frame frame) {
+    int[] argb = new int[Math.multiplyExact(frame.width(), frame.height())];
+    float[] row = new float[frame.width() * SubjectRows.CHANNELS];
+    for (int y = 0; y < frame.height(); y++) {
+      java.util.Arrays.fill(row, 0);
+      for (Layer layer : layers) {
+        layer.paint(y, row);
+      }
+      finish(row, argb, y * frame.width());
+    }
+    return new Picture(frame.width(), frame.height(), argb);
+  }
+
+  private static void finish(float[] row, int[] argb, int start) {
+    for (int x = 0; x < row.length / SubjectRows.CHANNELS; x++) {
+      int i = x * SubjectRows.CHANNELS;
+      float raw = row[i + 3];
+      if (raw >= 1) {
+        argb[start + x] = Srgb.pack(row[i], row[i + 1], row[i + 2]);
+      } else {
+        int alpha = Math.round(Math.max(0, raw) * 255);
+        argb[start + x] =
+            alpha == 0
+                ? 0
+                : alpha << 24
+                    | 0xFFFFFF & Srgb.pack(row[i] / raw, row[i + 1] / raw, row[i + 2] / raw);
+      }
+    }
+  }
+}

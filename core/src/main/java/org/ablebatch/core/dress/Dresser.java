@@ -1,0 +1,164 @@
+package org.ablebatch.core.dress;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.ablebatch.core.look.Backdrop;
+import org.ablebatch.core.look.CastShadow;
+import org.ablebatch.core.look.Colour;
+import org.ablebatch.core.look.ContactShadow;
+import org.ablebatch.core.look.DropShadow;
+import org.ablebatch.core.look.Lettering;
+import org.ablebatch.core.look.Look;
+import org.ablebatch.core.look.Mark;
+import org.ablebatch.core.look.Mask;
+import org.ablebatch.core.look.Outline;
+import org.ablebatch.core.look.OwnShadow;
+import org.ablebatch.core.look.Reflection;
+import org.ablebatch.core.look.Setting;
+import org.ablebatch.core.look.SubjectPlace;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Plane;
+
+/**
+ * Dresses a cutout with a look in a frame of exact size. Everything is laid over each other row by
+ * row in premultiplied linear light, so that edges neither darken nor glow and memory is the result
+ * and a few rows. The same look, picture and frame always give the same pixels.
+ */
+public final class Dresser {
+  private final Supplies supplies;
+
+  public Dresser(Supplies supplies) {
+    this.supplies = supplies;
+  }
+
+  /** Where the subject stands under a look. */
+  public static Standing standing(Dressable dressable, Look look, Frame frame) {
+    SubjectPlace place = look.subject();
+    Dressable turned = Turned.by(dressable, place);
+    return standing(turned, place, frame);
+  }
+
+  /** The subject's coverage over the frame, as shadows and checks see it. */
+  static SubjectMask mask(Dressable dressable, Look look, Frame frame) {
+    Dressable turned = Turned.by(dressable, look.subject());
+    return SubjectMask.of(turned.cutout(), standing(turned, look.subject(), frame), frame);
+  }
+
+  private static Standing standing(Dressable turned, SubjectPlace place, Frame frame) {
+    boolean keeps = place.keepCutSides() && place.rotate() == 0;
+    Standing.CutSides cut =
+        keeps
+            ? Standing.CutSides.of(turned.content(), turned.cutout().bounds())
+            : Standing.CutSides.NONE;
+    return Standing.of(turned.content(), cut, place, frame);
+  }
+
+  /** Exactly as large as the frame; opaque when the backdrop is and nothing cuts a shape out. */
+  public Picture dress(Dressable dressable, Look look, Frame frame) {
+    return DisplayRows.of(layers(dressable, look, frame), frame);
+  }
+
+  /** As {@link #dress}; a subject that has to be enlarged is made crisp before it is laid down. */
+  public Picture dressSharpened(Dressable dressable, Look look, Frame frame) {
+    double scale = standing(dressable, look, frame).placement().scale();
+    return dress(scale > 1 ? Resampling.enlarged(dressable, scale) : dressable, look, frame);
+  }
+
+  private List<Layer> layers(Dressable dressable, Look look, Frame frame) {
+    SubjectPlace place = look.subject();
+    Dressable turned = Turned.by(dressable, place);
+    Scenery scenery =
+        new Scenery(turned, standing(turned, place, frame), frame, tone(turned, look));
+    List<Layer> layers = new ArrayList<>();
+    boolean placed = false;
+    for (Setting setting : look.all(Setting.class).toList()) {
+      placed |= setting instanceof SubjectPlace;
+      add(layers, setting, scenery);
+    }
+    if (!placed) {
+      add(layers, place, scenery);
+    }
+    return layers;
+  }
+
+  private static ToneTable tone(Dressable dressable, Look look) {
+    return look.tone()
+        .map(tone -> new ToneTable(tone, tone.reference() == null ? null : dressable.tone()))
+        .orElse(null);
+  }
+
+  /** The tone is the subject's own and lies in its layer. */
+  private void add(List<Layer> layers, Setting setting, Scenery s) {
+    if (setting instanceof Backdrop backdrop) {
+      Layer layer = FillLayers.of(backdrop.fill(), s, supplies);
+      if (layer != null) {
+        layers.add(layer);
+      }
+    } else if (setting instanceof SubjectPlace) {
+      layers.add(new SubjectLayer(s.subjectRows(), s.tone()));
+    } else if (setting instanceof Reflection reflection) {
+      layers.add(new ReflectionLayer(s, reflection));
+    } else if (setting instanceof Outline outline) {
+      layers.add(new OutlineLayer(s, outline));
+    } else if (setting instanceof Lettering lettering) {
+      SetText text = set(supplies.letters(), lettering, s.dressable().labels(), s.frame());
+      if (!text.isEmpty()) {
+        layers.add(new LetterLayer(text, lettering, s.frame()));
+      }
+    } else if (setting instanceof Mark mark) {
+      supplies
+          .picture(mark.picture())
+          .ifPresent(picture -> layers.add(MarkLayers.of(mark, picture, s.frame())));
+    } else if (setting instanceof Mask mask) {
+      layers.add(new MaskLayer(mask, s.frame()));
+    } else {
+      addShadow(layers, setting, s);
+    }
+  }
+
+  private static void addShadow(List<Layer> layers, Setting setting, Scenery s) {
+    if (setting instanceof CastShadow cast) {
+      layers.add(shadow(CastShadows.of(s.mask(), cast), cast.colour(), cast.strength(), s));
+    } else if (setting instanceof ContactShadow c) {
+      layers.add(shadow(ContactShadows.of(s.mask(), c), c.colour(), c.strength(), s));
+    } else if (setting instanceof DropShadow drop) {
+      layers.add(shadow(DropShadows.of(s.mask(), drop), drop.colour(), drop.strength(), s));
+    } else if (setting instanceof OwnShadow own) {
+      addOwn(layers, own, s);
+    }
+  }
+
+  private static Layer shadow(Plane shade, Colour colour, double strength, Scenery s) {
+    return new ShadowLayer(shade, colour, strength, s.frame());
+  }
+
+  private static void addOwn(List<Layer> layers, OwnShadow own, Scenery s) {
+    Optional<OwnShade> shade = s.dressable().ownShade();
+    if (shade.isPresent()) {
+      layers.add(
+          new OwnShadowLayer(
+              shade.get(),
+              s.standing().placement(),
+              s.dressable().photograph().width(),
+              own.strength()));
+    } else if (own.elseMade()) {
+      addShadow(layers, CastShadow.DEFAULT, s);
+      addShadow(layers, ContactShadow.DEFAULT, s);
+    }
+  }
+
+  static SetText set(LetterSetter letters, Lettering lettering, Labels labels, Frame frame) {
+    String text = labels.text(lettering.words());
+    if (text.isBlank()) {
+      return SetText.NOTHING;
+    }
+    LetterSetter.Room room =
+        new LetterSetter.Room(
+            lettering.box().width() / 100 * frame.width(),
+            lettering.box().height() / 100 * frame.height(),
+            frame.px(lettering.size()),
+            frame.px(lettering.least()));
+    return letters.set(text, lettering, room);
+  }
+}

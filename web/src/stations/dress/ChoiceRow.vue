@@ -1,0 +1,63 @@
+<script setup lang="ts" generic="T extends string">
+/** A few choices side by side. */
+defineProps<{ label: string; choices: { value: T; label: string }[] }>()
+const value = defineModel<T>({ required: true })
+</script>
+
+<template>
+  <div class="choice" role="radiogroup" :aria-label="label">
+    <button
+      v-for="choice in choices"
+      :key="choice.value"
+      role="radio"
+      :aria-checked="choice.value === value"
+      :class="{ on: choice.value === value }"
+      @click="value = choice.value"
+    >
+      {{ choice.label }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.choice {
+  display: flex;
+  flex-wrap: wrap;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  overflow: hidden;
+  margin: 4px 0;
+}
+
+button {
+  flex: 1 1 auto;
+  border: 0;
+  border-right: 1px solid var(--line);
+  background: none;
+  font: inherit;
+  font-size: 12.5px;
+  line-height: 18px;
+  padding: 4px 7px;
+  cursor: pointer;
+  white-space: nowrap;
+}
+
+button:last-child {
+  border-right: 0;
+}
+
+button.on {
+  background: var(--teal);
+  color: #fff;
+  font-weight: 600;
+}
+
+button:focus-visible {
+  outline: 2px solid var(--teal);
+  outline-offset: -3px;
+}
+
+button.on:focus-visible {
+  outline-color: #fff;
+}
+</style>

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue'
+import PickOne from '../../shell/PickOne.vue'
+import type { BatchLook, KeptLook, Spec } from '../../api/types'
+import { sampleCss } from '../../look/look'
+
+/** The looks on the shelf, the one that the batch uses among them, and the frame that it is seen in. */
+defineProps<{ looks: KeptLook[]; current: BatchLook; specs: Spec[] }>()
+const frame = defineModel<number>('frame', { required: true })
+const emit = defineEmits<{
+  use: [look: KeptLook]
+  act: [act: 'new' | 'rename' | 'file' | 'take' | 'remove']
+}>()
+
+const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}`
+</script>
+
+<template>
+  <div class="bar">
+    <span class="quiet small">Looks</span>
+    <div class="chips" aria-label="Looks on the shelf">
+      <button
+        v-for="look in looks"
+        :key="look.id"
+        class="chip"
+        :class="{ on: look.id === current.id }"
+        :aria-pressed="look.id === current.id"
+        :data-look="look.name"
+        @click="emit('use', look)"
+      >
+        <i
+          :class="{ checker: !sampleCss(look.parts) }"
+          :style="{ background: sampleCss(look.parts) }"
+        />
+        <span class="cut">{{ look.name }}</span>
+      </button>
+    </div>
+    <Dropdown :trigger="['click']">
+      <Button size="small" aria-label="More with this look">More</Button>
+      <template #overlay>
+        <Menu @click="emit('act', $event.key as 'new')">
+          <MenuItem key="new">Keep as a new look…</MenuItem>
+          <MenuItem key="rename">Rename…</MenuItem>
+          <MenuItem key="file">Save as a file</MenuItem>
+          <MenuItem key="take">Take in a look file…</MenuItem>
+          <MenuItem key="remove">Take the look from the shelf</MenuItem>
+        </Menu>
+      </template>
+    </Dropdown>
+    <span class="quiet small as">as</span>
+    <PickOne
+      label="Frame that it is seen in"
+      class="frames"
+      :value="frame"
+      :options="[
+        ...specs.map((spec, i) => ({ value: i, label: wordsOf(spec) })),
+        { value: -1, label: 'Square' },
+      ]"
+      @change="frame = Number($event)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  padding: 0 14px;
+  height: 46px;
+  border-bottom: 1px solid var(--line);
+  background: var(--paper);
+  min-width: 0;
+}
+
+.chips {
+  display: flex;
+  gap: 8px;
+  overflow: auto hidden;
+  min-width: 0;
+  scrollbar-width: thin;
+  padding: 3px;
+}
+
+.chip {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--panel);
+  padding: 3px 9px 3px 4px;
+  font: inherit;
+  font-size: 13px;
+  line-height: 20px;
+  cursor: pointer;
+  flex: none;
+  max-width: 190px;
+}
+
+.chip.on {
+  border-color: var(--teal);
+  background: var(--teal-wash);
+  font-weight: 600;
+}
+
+.chip i {
+  width: 22px;
+  height: 22px;
+  border-radius: 4px;
+  border: 1px solid var(--line);
+  flex: none;
+  background-size: 8px 8px;
+}
+
+.as {
+  margin-left: auto;
+}
+
+.frames {
+  width: 178px;
+  flex: none;
+}
+</style>

@@ -1,0 +1,165 @@
+<script setup lang="ts">
+import { Checkbox, Input } from 'ant-design-vue'
+import { computed } from 'vue'
+import {
+  labelOf,
+  type Fill,
+  type Lettering,
+  type Part,
+  type Setting,
+  type SubjectPlace,
+} from '../../look/look'
+import BackdropSettings from './BackdropSettings.vue'
+import ChoiceRow from './ChoiceRow.vue'
+import ColourRow from './ColourRow.vue'
+import DirectionDial from './DirectionDial.vue'
+import { NUMBERS } from './fields'
+import SliderRow from './SliderRow.vue'
+import SubjectSettings from './SubjectSettings.vue'
+import TextSettings from './TextSettings.vue'
+
+/** What the chosen part does, and with what numbers. */
+const props = defineProps<{ part: Part; columns: string[]; palette: string[] }>()
+const emit = defineEmits<{
+  set: [setting: Setting, key: string]
+  rename: [name: string]
+  matchThis: []
+}>()
+
+const setting = computed(() => props.part.setting)
+const numbers = computed(() => NUMBERS[setting.value.kind] ?? [])
+
+function value(of: string): number {
+  return (setting.value as unknown as Record<string, number>)[of] ?? 0
+}
+
+function put(of: string, to: unknown) {
+  emit('set', { ...setting.value, [of]: to } as Setting, of)
+}
+
+function whole(to: Setting) {
+  emit('set', to, 'whole')
+}
+</script>
+
+<template>
+  <section class="settings" :aria-label="`${part.name}: settings`">
+    <h2>{{ labelOf(setting.kind) }}</h2>
+    <Input
+      class="name"
+      :value="part.name"
+      aria-label="Name of the part"
+      @change="emit('rename', ($event.target as HTMLInputElement).value)"
+    />
+    <BackdropSettings
+      v-if="setting.kind === 'backdrop'"
+      :model-value="setting.fill"
+      :palette="palette"
+      @update:model-value="put('fill', $event as Fill)"
+    />
+    <SubjectSettings
+      v-else-if="setting.kind === 'subject'"
+      :model-value="setting"
+      @update:model-value="whole($event as SubjectPlace)"
+    />
+    <TextSettings
+      v-else-if="setting.kind === 'text'"
+      :model-value="setting"
+      :columns="columns"
+      :palette="palette"
+      @update:model-value="whole($event as Lettering)"
+    />
+    <template v-else>
+      <DirectionDial
+        v-if="setting.kind === 'cast-shadow'"
+        :model-value="setting.direction"
+        @update:model-value="put('direction', $event)"
+      />
+      <ChoiceRow
+        v-if="setting.kind === 'outline'"
+        :model-value="setting.side"
+        label="Where it lies"
+        :choices="[
+          { value: 'outside', label: 'Outside' },
+          { value: 'inside', label: 'Inside' },
+          { value: 'rim', label: 'Rim, gaps closed' },
+        ]"
+        @update:model-value="put('side', $event)"
+      />
+      <ChoiceRow
+        v-if="setting.kind === 'frame'"
+        :model-value="setting.shape"
+        label="Shape"
+        :choices="[
+          { value: 'rounded', label: 'Round corners' },
+          { value: 'circle', label: 'Circle' },
+        ]"
+        @update:model-value="put('shape', $event)"
+      />
+      <SliderRow
+        v-for="field in numbers"
+        :key="field.of"
+        :model-value="value(field.of)"
+        :label="field.label"
+        :low="field.low"
+        :high="field.high"
+        :step="field.step"
+        :unit="field.unit"
+        @update:model-value="put(field.of, $event)"
+      />
+      <ColourRow
+        v-if="'colour' in setting"
+        :model-value="setting.colour"
+        label="Colour"
+        :palette="palette"
+        @update:model-value="put('colour', $event)"
+      />
+      <template v-if="setting.kind === 'own-shadow'">
+        <Checkbox
+          :checked="setting.elseMade"
+          @change="put('elseMade', !(setting as { elseMade: boolean }).elseMade)"
+        >
+          Where there is none, a made one
+        </Checkbox>
+        <p class="small quiet">Lifted off the photograph’s own smooth backdrop.</p>
+      </template>
+      <template v-if="setting.kind === 'tone'">
+        <h2>Match</h2>
+        <p class="small quiet">
+          {{
+            setting.reference
+              ? `Brings every subject’s colours to those of “${setting.reference.of}”.`
+              : 'Brings every subject’s colours to those of one picture.'
+          }}
+        </p>
+        <button class="link" @click="emit('matchThis')">Match to the picture shown</button>
+        <SliderRow
+          v-if="setting.reference"
+          :model-value="setting.match"
+          label="How far"
+          :low="0"
+          :high="100"
+          :step="1"
+          unit="%"
+          @update:model-value="put('match', $event)"
+        />
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.name {
+  margin: 6px 0;
+}
+
+.link {
+  border: 0;
+  background: none;
+  padding: 3px 0;
+  min-height: 24px;
+  font: 600 13px/18px var(--text);
+  color: var(--teal);
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,244 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
+import { api, need, sentenceOf } from '../../api/client'
+import { keys } from '../../api/queries'
+import type { Batch, KeptLook } from '../../api/types'
+import { History } from '../../look/history'
+import {
+  freeId,
+  freshSetting,
+  labelOf,
+  placeFor,
+  type Kind,
+  type Part,
+  type Setting,
+} from '../../look/look'
+
+const SAVE_AFTER_MS = 500
+
+/**
+ * The batch's look while it is being changed: every change can be taken back, and is saved as it is
+ * made. What somebody else saved meanwhile is shown and never written over.
+ */
+export function useLook(batchId: Ref<number>, batch: ComputedRef<Batch | undefined>) {
+  const client = useQueryClient()
+  const parts = shallowRef<Part[]>([])
+  const name = ref('')
+  const selectedId = ref<string | null>(null)
+  const problem = ref('')
+  /** Somebody saved in between; what was made here is not saved any more. */
+  const conflict = ref('')
+  const saving = ref(0)
+  const steps = ref(0)
+  let history = new History<Part[]>([])
+  let base: { lookId: number; versionId: number; revision: number } | null = null
+  let unsaved = false
+
+  async function load(lookId: number) {
+    const kept = (await need(
+      api.GET('/api/v1/looks/versions/{versionId}', { params: { path: { versionId: lookId } } }),
+    )) as KeptLook
+    begin(kept)
+  }
+
+  function begin(kept: KeptLook) {
+    base = { lookId: kept.id, versionId: kept.versionId, revision: kept.revision }
+    parts.value = kept.parts as Part[]
+    name.value = kept.name
+    history = new History(parts.value)
+    steps.value++
+    unsaved = false
+    conflict.value = ''
+    problem.value = ''
+    if (!parts.value.some((part) => part.id === selectedId.value)) {
+      selectedId.value = parts.value[0]?.id ?? null
+    }
+  }
+
+  watch(
+    () => [batch.value?.look.versionId, batch.value?.look.revision] as const,
+    async ([versionId, revision]) => {
+      if (versionId === undefined || revision === undefined) return
+      const known = base?.versionId === versionId && base.revision === revision
+      if (known || unsaved || saving.value > 0) return
+      try {
+        await load(versionId)
+      } catch (error) {
+        problem.value = sentenceOf(error)
+      }
+    },
+    { immediate: true },
+  )
+
+  const saveSoon = useDebounceFn(() => void save(), SAVE_AFTER_MS)
+
+  async function save() {
+    if (!base || !unsaved || conflict.value) return
+    const sent = parts.value
+    saving.value++
+    try {
+      const answer = (await need(
+        api.PUT('/api/v1/batches/{id}/look', {
+          params: { path: { id: batchId.value } },
+          body: {
+            name: name.value,
+            versionId: base.versionId,
+            revision: base.revision,
+            parts: sent,
+          },
+        }),
+      )) as Batch
+      base = {
+        lookId: answer.look.id,
+        versionId: answer.look.versionId,
+        revision: answer.look.revision,
+      }
+      name.value = answer.look.name
+      unsaved = parts.value !== sent
+      problem.value = ''
+      client.setQueryData(keys.batch(batchId.value), answer)
+      void client.invalidateQueries({ queryKey: ['looks'] })
+    } catch (error) {
+      const sentence = sentenceOf(error)
+      if (/somebody else/.test(sentence)) conflict.value = sentence
+      else problem.value = sentence
+    } finally {
+      saving.value--
+    }
+    if (unsaved && !conflict.value && !problem.value) void saveSoon()
+  }
+
+  function show(next: Part[]) {
+    parts.value = next
+    steps.value++
+    unsaved = true
+    void saveSoon()
+  }
+
+  /** @param key what is changed, so that a slider that is drawn is one step */
+  function change(next: Part[], key = '') {
+    history.push(next, key, performance.now())
+    show(next)
+  }
+
+  function changePart(id: string, with_: Partial<Part>, key = '') {
+    change(
+      parts.value.map((part) => (part.id === id ? { ...part, ...with_ } : part)),
+      key && `${id} ${key}`,
+    )
+  }
+
+  function set(id: string, setting: Setting, key = '') {
+    changePart(id, { setting }, key)
+  }
+
+  function add(kind: Kind) {
+    const id = freeId(parts.value, kind)
+    const next = [...parts.value]
+    const part = { id, name: labelOf(kind), on: true, setting: freshSetting(kind) }
+    next.splice(placeFor(next, kind), 0, part)
+    selectedId.value = id
+    change(next)
+  }
+
+  function remove(id: string) {
+    const at = parts.value.findIndex((part) => part.id === id)
+    const next = parts.value.filter((part) => part.id !== id)
+    selectedId.value = next[Math.min(at, next.length - 1)]?.id ?? null
+    change(next)
+  }
+
+  /** @param to the place among the parts that are left when it is taken out */
+  function move(id: string, to: number) {
+    const part = parts.value.find((p) => p.id === id)
+    if (!part) return
+    const next = parts.value.filter((p) => p.id !== id)
+    next.splice(Math.max(0, Math.min(next.length, to)), 0, part)
+    change(next)
+  }
+
+  function undo() {
+    show(history.undo())
+  }
+
+  function redo() {
+    show(history.redo())
+  }
+
+  function rename(to: string) {
+    if (to.trim() === '' || to === name.value) return
+    name.value = to.trim()
+    unsaved = true
+    void saveSoon()
+  }
+
+  /** What was made here stays as a look of its own, and the batch uses it. */
+  async function keepAsNew(newName: string) {
+    const kept = (await need(
+      api.POST('/api/v1/looks', {
+        body: {
+          format: 'able-batch-look',
+          version: 1,
+          name: newName,
+          parts: parts.value,
+        } as never,
+      }),
+    )) as KeptLook
+    await use(kept)
+  }
+
+  /** The batch uses this look from now on. */
+  async function use(kept: KeptLook) {
+    unsaved = false
+    const answer = (await need(
+      api.PATCH('/api/v1/batches/{id}', {
+        params: { path: { id: batchId.value } },
+        body: { look: { id: kept.id } },
+      }),
+    )) as Batch
+    begin(kept)
+    client.setQueryData(keys.batch(batchId.value), answer)
+    void client.invalidateQueries({ queryKey: ['looks'] })
+  }
+
+  /** Takes what the other one saved. */
+  async function takeTheirs() {
+    unsaved = false
+    conflict.value = ''
+    const answer = (await need(
+      api.GET('/api/v1/batches/{id}', { params: { path: { id: batchId.value } } }),
+    )) as Batch
+    client.setQueryData(keys.batch(batchId.value), answer)
+    await load(answer.look.versionId)
+  }
+
+  const selected = computed(() => parts.value.find((part) => part.id === selectedId.value))
+  const canUndo = computed(() => steps.value >= 0 && history.canUndo)
+  const canRedo = computed(() => steps.value >= 0 && history.canRedo)
+  const isSaved = computed(() => steps.value >= 0 && saving.value === 0 && !unsaved)
+
+  return {
+    parts,
+    name,
+    selectedId,
+    selected,
+    problem,
+    conflict,
+    isSaved,
+    canUndo,
+    canRedo,
+    changePart,
+    set,
+    add,
+    remove,
+    move,
+    undo,
+    redo,
+    rename,
+    keepAsNew,
+    use,
+    takeTheirs,
+  }
+}
+export type LookBench = ReturnType<typeof useLook>
