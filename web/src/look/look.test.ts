@@ -1,16 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import {
-  directionWords,
-  freeId,
-  freshSetting,
-  KINDS,
-  partWords,
-  placeFor,
-  sampleCss,
-  wordsOf,
-  type Kind,
-  type Part,
-} from './look'
+import type { Kind, Part } from './look'
+import { freeId, freshSetting, KINDS, placeFor } from './parts'
+import { directionWords, partWords, sampleCss, wordsOf } from './words'
 
 const part = (kind: Kind, id: string = kind): Part => ({
   id,

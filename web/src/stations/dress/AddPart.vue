@@ -2,7 +2,8 @@
 import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useKeys } from '../../shell/useKeys'
-import { KINDS, type Kind, type Part } from '../../look/look'
+import type { Kind, Part } from '../../look/look'
+import { KINDS } from '../../look/parts'
 
 /** Takes a new part into the look, where its kind usually lies. */
 const props = defineProps<{ parts: Part[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { directionWords } from '../../look/look'
+import { directionWords } from '../../look/words'
 
 /** Where a shadow falls, seen from above: the dot is drawn around, or the arrows turn it. */
 const direction = defineModel<number>({ required: true })

@@ -1,58 +1,36 @@
 <script setup lang="ts">
-import { App, Button, Checkbox, Input, Modal } from 'ant-design-vue'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { App, Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, need, sentenceOf } from '../../api/client'
 import { useSpecs } from '../../api/queries'
-import type { KeptLook, Picture } from '../../api/types'
+import type { Picture } from '../../api/types'
 import { changedBy, withPart, type Part, type Setting } from '../../look/look'
 import StationFrame from '../../shell/StationFrame.vue'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
 import AddPart from './AddPart.vue'
-import { mostDiffering } from './differing'
 import DressStage from './DressStage.vue'
 import LookBar from './LookBar.vue'
 import LookProblems from './LookProblems.vue'
+import NameLook from './NameLook.vue'
+import OwnChanges from './OwnChanges.vue'
 import PartList from './PartList.vue'
 import PartSettings from './PartSettings.vue'
 import SixPictures from './SixPictures.vue'
 import { useLook } from './useLook'
-import { useLookFiles } from './useLookFiles'
 import { useOwnChanges } from './useOwnChanges'
 import { usePalette } from './usePalette'
+import { useShelf } from './useShelf'
+import { useShown } from './useShown'
 
 /** The batch's look: made once on the set, seen on several pictures at once, saved as it is changed. */
 const { message } = App.useApp()
-const { batchId, batch, pictures, selected, selectedId, loaded } = useBench()
-const client = useQueryClient()
+const { batchId, batch, pictures, selectedId, loaded } = useBench()
 const router = useRouter()
 const bench = useLook(batchId, batch)
 const { data: specs } = useSpecs(batchId)
-const { data: looks } = useQuery({
-  queryKey: ['looks'],
-  queryFn: async () => (await need(api.GET('/api/v1/looks'))) as KeptLook[],
-})
-
-const ready = computed(() =>
-  pictures.value.filter((p) => ['passed', 'delivered', 'left-whole'].includes(p.state)),
-)
-const shown = computed(() => ready.value.find((p) => p.id === selected.value?.id) ?? ready.value[0])
-const frame = ref(0)
-const SQUARE = { width: 1200, height: 1200 }
-const size = computed(() => {
-  const spec = frame.value < 0 ? undefined : specs.value?.[frame.value]
-  return spec?.width && spec.height ? { width: spec.width, height: spec.height } : SQUARE
-})
-
-const SIX = 6
-const round = ref(0)
-const order = computed(() => mostDiffering(ready.value, shown.value))
-const six = computed(() => {
-  const from = order.value.length > SIX ? (round.value * SIX) % order.value.length : 0
-  return [...order.value, ...order.value].slice(from, from + Math.min(SIX, order.value.length))
-})
+const { ready, shown, frame, size, six, step, more } = useShown(pictures, selectedId, specs)
 
 const own = useOwnChanges(batchId)
 /** What is changed now counts for the picture that is shown alone. */
@@ -91,39 +69,6 @@ async function matchThis() {
   }
 }
 
-const naming = ref<'new' | 'rename' | null>(null)
-const newName = ref('')
-const files = useLookFiles()
-
-function act(what: 'new' | 'rename' | 'file' | 'take' | 'remove') {
-  if (what === 'new' || what === 'rename') {
-    newName.value = what === 'rename' ? bench.name.value : `${bench.name.value} 2`
-    naming.value = what
-  } else if (what === 'file' && batch.value) {
-    files.save(batch.value.look.id)
-  } else {
-    void tell(what === 'take' ? takeFile() : removeLook())
-  }
-}
-
-async function named() {
-  const what = naming.value
-  naming.value = null
-  if (what === 'rename') bench.rename(newName.value)
-  else await tell(bench.keepAsNew(newName.value))
-}
-
-async function takeFile() {
-  const kept = await files.take()
-  if (kept) await bench.use(kept)
-}
-
-async function removeLook() {
-  if (!batch.value) return
-  await need(api.DELETE('/api/v1/looks/{id}', { params: { path: { id: batch.value.look.id } } }))
-  await client.invalidateQueries({ queryKey: ['looks'] })
-}
-
 /** What goes wrong is said; nothing that was made is lost by it. */
 async function tell(work: Promise<unknown>) {
   try {
@@ -133,10 +78,7 @@ async function tell(work: Promise<unknown>) {
   }
 }
 
-function step(by: number) {
-  const i = ready.value.findIndex((p) => p.id === shown.value?.id)
-  selectedId.value = ready.value[Math.max(0, Math.min(ready.value.length - 1, i + by))]?.id ?? null
-}
+const { looks, naming, renames, act, named } = useShelf(batch, bench, tell)
 
 function choosePart(by: number) {
   const all = bench.parts.value
@@ -152,7 +94,7 @@ useKeys({
   'Ctrl+z': bench.undo,
   'Ctrl+Shift+z': bench.redo,
   'Ctrl+s': () => act('new'),
-  'Shift+ArrowRight': () => round.value++,
+  'Shift+ArrowRight': more,
   j: () => step(1),
   k: () => step(-1),
   ArrowRight: () => step(1),
@@ -221,7 +163,7 @@ useKeys({
           :width="size.width"
           :height="size.height"
           @choose="selectedId = $event.id"
-          @more="round++"
+          @more="more"
         />
       </div>
     </div>
@@ -240,27 +182,14 @@ useKeys({
         @rename="change({ ...chosen, name: $event }, 'name')"
         @match-this="matchThis"
       />
-      <section v-if="shown" aria-label="This picture">
-        <h2>This picture</h2>
-        <p class="cut small">{{ shown.fileName }}</p>
-        <Checkbox v-model:checked="onlyHere">
-          Changes count for this picture only <kbd>O</kbd>
-        </Checkbox>
-        <ul v-if="ownParts.length" class="own">
-          <li v-for="part in ownParts" :key="part.id">
-            <span>{{ part.name }}</span>
-            <button @click="own.takeBack(shown, part.id)">As the look</button>
-          </li>
-        </ul>
-        <p v-else class="small quiet">As the look says.</p>
-        <Button
-          v-if="ownParts.length && shown.group"
-          size="small"
-          @click="tell(own.toGroup(shown))"
-        >
-          Same for its group “{{ shown.group }}”
-        </Button>
-      </section>
+      <OwnChanges
+        v-if="shown"
+        v-model:only-here="onlyHere"
+        :picture="shown"
+        :parts="ownParts"
+        @take-back="own.takeBack(shown, $event)"
+        @to-group="tell(own.toGroup(shown))"
+      />
     </template>
     <template #acts>
       <span class="small quiet" :data-saved="bench.isSaved.value" role="status">
@@ -279,21 +208,12 @@ useKeys({
       <Button type="primary" :disabled="!shown" @click="deliver">Deliver <kbd>6</kbd></Button>
     </template>
   </StationFrame>
-  <Modal
-    :open="naming !== null"
-    :title="naming === 'rename' ? 'Rename this look' : 'Keep as a new look'"
-    ok-text="Keep"
-    :ok-button-props="{ disabled: newName.trim() === '' }"
-    @ok="named"
-    @cancel="naming = null"
-  >
-    <Input
-      v-model:value="newName"
-      aria-label="Name of the look"
-      :maxlength="80"
-      @press-enter="named"
-    />
-  </Modal>
+  <NameLook
+    v-model:open="naming"
+    :title="renames ? 'Rename this look' : 'Keep as a new look'"
+    :suggested="renames ? bench.name.value : `${bench.name.value} 2`"
+    @named="named"
+  />
 </template>
 
 <style scoped>
@@ -340,27 +260,6 @@ useKeys({
   background: var(--saffron-wash);
   padding: 8px 14px;
   font-size: 13px;
-}
-
-.own {
-  list-style: none;
-  margin: 6px 0;
-  padding: 0;
-}
-
-.own li {
-  display: flex;
-  justify-content: space-between;
-  font-size: 13px;
-  line-height: 24px;
-}
-
-.own button {
-  border: 0;
-  background: none;
-  font: 600 13px/24px var(--text);
-  color: var(--teal);
-  cursor: pointer;
 }
 
 .two {

@@ -2,14 +2,15 @@
 import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue'
 import PickOne from '../../shell/PickOne.vue'
 import type { BatchLook, KeptLook, Spec } from '../../api/types'
-import { sampleCss } from '../../look/look'
+import { sampleCss } from '../../look/words'
+import type { ShelfAct } from './useShelf'
 
 /** The looks on the shelf, the one that the batch uses among them, and the frame that it is seen in. */
 defineProps<{ looks: KeptLook[]; current: BatchLook; specs: Spec[] }>()
 const frame = defineModel<number>('frame', { required: true })
 const emit = defineEmits<{
   use: [look: KeptLook]
-  act: [act: 'new' | 'rename' | 'file' | 'take' | 'remove']
+  act: [act: ShelfAct]
 }>()
 
 const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}`
@@ -38,8 +39,9 @@ const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}
     <Dropdown :trigger="['click']">
       <Button size="small" aria-label="More with this look">More</Button>
       <template #overlay>
-        <Menu @click="emit('act', $event.key as 'new')">
+        <Menu @click="emit('act', $event.key as ShelfAct)">
           <MenuItem key="new">Keep as a new look…</MenuItem>
+          <MenuItem key="copy">Duplicate</MenuItem>
           <MenuItem key="rename">Rename…</MenuItem>
           <MenuItem key="file">Save as a file</MenuItem>
           <MenuItem key="take">Take in a look file…</MenuItem>

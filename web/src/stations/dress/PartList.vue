@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { Switch } from 'ant-design-vue'
 import { ref } from 'vue'
-import { labelOf, partWords, type Part } from '../../look/look'
+import type { Part } from '../../look/look'
+import { labelOf } from '../../look/parts'
+import { partWords } from '../../look/words'
 
 /** The parts of a look, back to front: chosen, switched and moved here. */
 const props = defineProps<{ parts: Part[]; changedIds: string[] }>()

@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import { Checkbox, Input } from 'ant-design-vue'
 import { computed } from 'vue'
-import {
-  labelOf,
-  type Fill,
-  type Lettering,
-  type Part,
-  type Setting,
-  type SubjectPlace,
-} from '../../look/look'
+import type { Fill, Lettering, Part, Setting, SubjectPlace } from '../../look/look'
+import { labelOf } from '../../look/parts'
 import BackdropSettings from './BackdropSettings.vue'
 import ChoiceRow from './ChoiceRow.vue'
 import ColourRow from './ColourRow.vue'

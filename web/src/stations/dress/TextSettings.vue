@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Checkbox } from 'ant-design-vue'
 import PickOne from '../../shell/PickOne.vue'
-import { FAMILIES, type Lettering, type Word } from '../../look/look'
+import type { Lettering, Word } from '../../look/look'
+import { FAMILIES } from '../../look/parts'
 import ChoiceRow from './ChoiceRow.vue'
 import ColourRow from './ColourRow.vue'
 import SliderRow from './SliderRow.vue'

@@ -5,15 +5,8 @@ import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
 import type { Batch, KeptLook } from '../../api/types'
 import { History } from '../../look/history'
-import {
-  freeId,
-  freshSetting,
-  labelOf,
-  placeFor,
-  type Kind,
-  type Part,
-  type Setting,
-} from '../../look/look'
+import type { Kind, Part, Setting } from '../../look/look'
+import { freeId, freshSetting, labelOf, placeFor } from '../../look/parts'
 
 const SAVE_AFTER_MS = 500
 
