@@ -40,7 +40,7 @@ class DemoTest {
       System.out.printf(
           "measured: a second start took %.1f s%n", second.startedIn().toMillis() / 1000.0);
       page.navigate(second.address());
-      assertThat(page.locator("[data-batch]")).hasCount(3);
+      assertThat(page.locator("[data-batch]")).hasCount(4);
       assertThat(page.getByText("Spring tools")).isVisible();
       page.getByText("Growers, portraits").click();
       assertThat(page.locator(".film .tile img").first()).isVisible();

@@ -229,7 +229,7 @@ class BadInputTest {
     assertThat(detail(pictures + "?page=first")).isEqualTo("page: a whole number, not “first”");
     assertThat(detail(pictures + "?size=0")).isEqualTo("size: 1 to 1000, not 0");
     assertThat(detail(pictures + "?sort=luck")).isEqualTo("sort: place or risk, not “luck”");
-    assertThat(detail("/api/v1/pictures/1/dressed.png?backdrop=white&marginPercent=8"))
+    assertThat(detail("/api/v1/pictures/1/dressed.png?look=1&height=8"))
         .isEqualTo("width: a whole number, not nothing");
   }
 

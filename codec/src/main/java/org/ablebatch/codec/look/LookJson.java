@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.stream.Stream;
 import org.ablebatch.core.look.Backdrop;
 import org.ablebatch.core.look.CastShadow;
 import org.ablebatch.core.look.Colour;
@@ -28,6 +29,15 @@ import tools.jackson.databind.json.JsonMapper;
 /** How core's records of a look stand in JSON; core itself knows nothing of it. */
 final class LookJson {
   private LookJson() {}
+
+  /** Name of a kind of part; null = it has none. */
+  static String kindOf(Class<?> kind) {
+    return Stream.of(SettingKinds.class.getAnnotation(JsonSubTypes.class).value())
+        .filter(type -> type.value() == kind)
+        .map(JsonSubTypes.Type::name)
+        .findFirst()
+        .orElse(null);
+  }
 
   static JsonMapper mapper() {
     return JsonMapper.builder()

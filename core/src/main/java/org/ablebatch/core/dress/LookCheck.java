@@ -50,7 +50,13 @@ public final class LookCheck {
     if (hasGround || hasText) {
       SubjectMask mask = Dresser.mask(dressable, look, tiny);
       Picture whole = dresser.dress(dressable, withoutTexts(look), tiny);
-      TextCheck texts = new TextCheck(supplies.letters(), dressable.labels(), frame);
+      TextCheck texts =
+          new TextCheck(
+              supplies.letters(),
+              dressable.labels(),
+              frame,
+              Dresser.standing(dressable, look, frame),
+              Standing.CutSides.of(dressable.content(), dressable.cutout().bounds()).bottom());
       look.parts().stream()
           .filter(part -> part.on() && part.setting() instanceof Lettering)
           .forEach(part -> notes.addAll(texts.find(part, mask, whole)));

@@ -22,14 +22,27 @@ final class TextCheck {
 
   private static final float COVERED = 0.5f;
 
+  /** A plate that covers so much hides what is under it on purpose, percent. */
+  private static final double HIDING_PLATE = 60;
+
+  /** The lowest part of a subject, as a share of its height. */
+  private static final double LOWEST = 0.35;
+
   private final LetterSetter letters;
   private final Labels labels;
   private final Frame frame;
+  private final double bandFrom;
 
-  TextCheck(LetterSetter letters, Labels labels, Frame frame) {
+  /**
+   * @param standing of the subject
+   * @param cutBelow true = its photograph cuts it off at the bottom, as a portrait's does
+   */
+  TextCheck(LetterSetter letters, Labels labels, Frame frame, Standing standing, boolean cutBelow) {
     this.letters = letters;
     this.labels = labels;
     this.frame = frame;
+    this.bandFrom =
+        cutBelow ? standing.foot() - LOWEST * standing.height() : Double.POSITIVE_INFINITY;
   }
 
   /**
@@ -107,7 +120,7 @@ final class TextCheck {
     if (letters == 0) {
       return;
     }
-    if (over > LEAST_OVER * letters) {
+    if (over > LEAST_OVER * letters && !isBand(style.plate(), top)) {
       notes.add(
           note(
               LookNote.Kind.TEXT_OVER_SUBJECT,
@@ -132,6 +145,11 @@ final class TextCheck {
                   part.name(),
                   worst)));
     }
+  }
+
+  /** A name on a plate over the chest of a portrait is where names stand. */
+  private boolean isBand(Lettering.Plate plate, double top) {
+    return plate != null && plate.opacity() >= HIDING_PLATE && top >= bandFrom;
   }
 
   private static LookNote note(LookNote.Kind kind, Part part, String sentence) {

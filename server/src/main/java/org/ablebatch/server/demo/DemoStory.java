@@ -29,13 +29,14 @@ import org.springframework.stereotype.Component;
 
 /**
  * Brings the demo batches of Quillmoor Garden Works in, once per installation, through the same
- * services as a user's clicks: files are taken in, the queue cuts them, some are passed, one batch
- * is delivered. Each folder under the demo's {@code batches} is a batch.
+ * services as a user's clicks: files are taken in, the queue cuts them, some are passed, each batch
+ * has its look, one is delivered. Each folder under the demo's {@code batches} is a batch.
  */
 @Component
 class DemoStory {
   private static final Logger LOG = LoggerFactory.getLogger(DemoStory.class);
   private static final String DONE = "demo";
+  private static final String PORTRAITS = "Growers, portraits";
   private static final long WAIT_MILLIS = 500;
 
   private final AbleSettings settings;
@@ -46,6 +47,7 @@ class DemoStory {
   private final VerdictService verdicts;
   private final DeliveryService deliveries;
   private final PhotoRepository photos;
+  private final DemoLooks looks;
 
   DemoStory(
       AbleSettings settings,
@@ -55,7 +57,8 @@ class DemoStory {
       CutQueue queue,
       VerdictService verdicts,
       DeliveryService deliveries,
-      PhotoRepository photos) {
+      PhotoRepository photos,
+      DemoLooks looks) {
     this.settings = settings;
     this.jdbc = jdbc;
     this.batches = batches;
@@ -64,6 +67,7 @@ class DemoStory {
     this.verdicts = verdicts;
     this.deliveries = deliveries;
     this.photos = photos;
+    this.looks = looks;
   }
 
   @EventListener(ApplicationReadyEvent.class)
@@ -87,16 +91,24 @@ class DemoStory {
     try {
       // Marked first: a demo that was interrupted stays as it is and is never doubled.
       jdbc.update("INSERT INTO installation (name, value) VALUES (?, ?)", DONE, "told");
-      long portraits = bringIn("Growers, portraits");
-      long enamel = bringIn("Enamel and glass");
-      long tools = bringIn("Spring tools");
+      bringIn("Growers, portraits", PORTRAITS);
+      long row = bringIn("Growers, team row", PORTRAITS);
+      long enamel = bringIn("Enamel and glass", "Enamel and glass");
+      long tools = bringIn("Spring tools", "Spring tools");
+      looks.give(row, "portrait-slate");
+      looks.say(row, "team-row");
+      looks.give(enamel, "white-own-shadow");
+      looks.give(tools, "oat-sweep-noon-sun");
       queue.cutBatch(enamel);
+      queue.cutBatch(row);
       queue.cutBatch(tools);
       waitUntilCut(enamel);
       deliverTheBest(enamel);
+      waitUntilCut(row);
+      byConfidence(row).forEach(portrait -> judge(portrait, "pass"));
       waitUntilCut(tools);
       workOn(tools);
-      LOG.info("The demo is in: batches {}, {} and {}", tools, enamel, portraits);
+      LOG.info("The demo is in: batches {}, {} and {}", tools, enamel, row);
     } catch (IOException | RuntimeException e) {
       LOG.error("The demo could not be brought in completely", e);
     } catch (InterruptedException e) {
@@ -104,10 +116,13 @@ class DemoStory {
     }
   }
 
-  private long bringIn(String name) throws IOException {
+  /**
+   * @param folder among the demo's batches
+   */
+  private long bringIn(String name, String folder) throws IOException {
     long batch = batches.create(name, null).id();
     List<Path> files;
-    try (Stream<Path> inside = Files.list(Path.of(settings.demo(), "batches", name))) {
+    try (Stream<Path> inside = Files.list(Path.of(settings.demo(), "batches", folder))) {
       files = inside.sorted().toList();
     }
     for (Path file : files) {

@@ -24,7 +24,7 @@ import org.apache.commons.csv.CSVRecord;
  * stand in the texts of a look. Separated by commas, semicolons or tabs; UTF-8, or else
  * Windows-1252, as spreadsheets write it.
  */
-final class SetsCsv {
+public final class SetsCsv {
   private static final int MOST_LINES = 100_000;
   private static final int LONGEST = 200;
 
@@ -40,7 +40,7 @@ final class SetsCsv {
   /**
    * @throws BadInput with a sentence when it is no such list
    */
-  static List<SetList.Line> read(byte[] bytes) {
+  public static List<SetList.Line> read(byte[] bytes) {
     String text = text(bytes);
     CSVFormat format =
         CSVFormat.DEFAULT

@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Shows what codes and groups would come to, and gives them. */
 @Service
-class SetsService {
+public class SetsService {
   private static final int EXAMPLES = 40;
   private static final int GROUPS = 200;
 

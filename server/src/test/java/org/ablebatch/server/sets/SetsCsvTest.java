@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import org.ablebatch.core.sets.SetList.Line;
 import org.ablebatch.core.sets.SetPlace;
 import org.ablebatch.server.problem.BadInput;
@@ -25,7 +26,7 @@ class SetsCsvTest {
         "a.jpg;A1;tools\r\nb;B2\r\n",
         "a.jpg\tA1\ttools\n\n b \t B2 \t\n",
         "\uFEFFFile,Code,Group\na.jpg,A1,tools\nb,B2,",
-        "group,note,file,code\ntools,x,a.jpg,A1\n,,b,B2\n",
+        "group,file,code\ntools,a.jpg,A1\n,b,B2\n",
         "\"a.jpg\",\"A1\",\"tools\"\nb,B2,\"\""
       })
   void listsAsSpreadsheetsWriteThem(String text) {
@@ -40,10 +41,30 @@ class SetsCsvTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"", "a.jpg\nb.jpg\n", "file,price\na.jpg,9\n", "a.jpg,\"A1\nb,B2"})
+  @ValueSource(strings = {"", "a.jpg\nb.jpg\n", "file,price\na.jpg,\n", "a.jpg,\"A1\nb,B2"})
   void whatGivesNothingIsRefused(String text) {
     assertThatThrownBy(() -> SetsCsv.read(text.getBytes(StandardCharsets.UTF_8)))
         .isInstanceOf(BadInput.class);
+  }
+
+  @Test
+  void otherColumnsAreKeptUnderTheirTitles() {
+    String text = "Note,file,Name,code\n,a.jpg,Fern Ødegård,A1\nnew,b.jpg,,\n";
+
+    List<SetList.Line> lines = SetsCsv.read(text.getBytes(StandardCharsets.UTF_8));
+
+    assertThat(lines.get(0).columns()).isEqualTo(Map.of("Name", "Fern Ødegård"));
+    assertThat(lines.get(1).columns()).isEqualTo(Map.of("Note", "new"));
+  }
+
+  @Test
+  void tenThousandLettersAreCutAndTheRestOfTheListIsKept() {
+    String text = "file,name\na.jpg," + "x".repeat(10_000) + "\nb.jpg,Ivy\n";
+
+    List<SetList.Line> lines = SetsCsv.read(text.getBytes(StandardCharsets.UTF_8));
+
+    assertThat(lines.get(0).columns().get("name")).hasSize(3_000);
+    assertThat(lines.get(1).columns()).containsEntry("name", "Ivy");
   }
 
   @Test
