@@ -15,7 +15,7 @@ import javax.imageio.stream.ImageOutputStream;
  * Draws the backdrops that ship with the program, from noise and arithmetic alone; the same pictures
  * every time.
  *
- * <pre>java scripts/backdrops/Backdrops.java server/src/main/resources/backdrops [NAME…]</pre>
+ * <pre>java scripts/backdrops/Backdrops.java codec/src/main/resources/backdrops [NAME…]</pre>
  */
 public final class Backdrops {
   private static final int SIDE = 3000;

@@ -8,8 +8,8 @@ import picocli.CommandLine.Command;
     name = "able",
     mixinStandardHelpOptions = true,
     version = "able 0.1",
-    description = "Cuts pictures out of their backdrops.",
-    subcommands = CutCommand.class)
+    description = "Cuts pictures out of their backdrops and dresses them.",
+    subcommands = {CutCommand.class, DressCommand.class})
 public final class Able {
   Able() {}
 

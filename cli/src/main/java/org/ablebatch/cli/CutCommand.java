@@ -4,15 +4,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.stream.Stream;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
@@ -34,8 +28,6 @@ import picocli.CommandLine.Spec;
     mixinStandardHelpOptions = true,
     description = "Writes NAME.png (transparent, original size) for every picture.")
 final class CutCommand implements Callable<Integer> {
-  private static final String METHODS = "auto, plain, uneven, busy, person, see-through, ink, flat";
-
   @Spec private CommandSpec spec;
 
   @Parameters(paramLabel = "INPUT", arity = "1..*", description = "Picture files or folders.")
@@ -47,7 +39,7 @@ final class CutCommand implements Callable<Integer> {
   @Option(
       names = "--method",
       defaultValue = "auto",
-      description = "One of: " + METHODS + ". Default: ${DEFAULT-VALUE}.")
+      description = "One of: " + MethodNames.ALL + ". Default: ${DEFAULT-VALUE}.")
   private String methodName;
 
   @Option(names = "--matte", description = "Also write NAME.matte.png.")
@@ -67,55 +59,23 @@ final class CutCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
-    Method method = method();
+    Method method =
+        MethodNames.method(methodName).orElseThrow(() -> wrongUse(MethodNames.unknown(methodName)));
     if (threads < 1) {
       throw wrongUse("--threads must be at least 1, not " + threads);
     }
-    List<Path> files = files();
-    if (files.isEmpty()) {
+    List<Inputs.Task> tasks = tasks();
+    if (tasks.isEmpty()) {
       throw wrongUse("no files found in " + inputs);
     }
     Files.createDirectories(out);
-    FileCutter cutter = new FileCutter(out, method, withMatte, emptySet());
-    List<CutReport> reports = cutAll(cutter.named(files), cutter);
+    FileCutter cutter = new FileCutter(new OutputFolder(out), method, withMatte, emptySet());
+    List<CutReport> reports =
+        new Workers(threads, spec.commandLine().getErr()).all(tasks, cutter::cut);
     if (report != null) {
-      CutReport.write(reports, report);
+      Reports.write(reports, report);
     }
     return reports.stream().anyMatch(CutReport::isProblem) ? 1 : 0;
-  }
-
-  /** Reports in the order of the files, whatever the order in which they are done. */
-  private List<CutReport> cutAll(List<FileCutter.Task> tasks, FileCutter cutter) {
-    Progress progress =
-        Progress.to(spec.commandLine().getErr(), tasks.size(), System.console() != null);
-    ExecutorService pool = Executors.newFixedThreadPool(threads);
-    try {
-      List<Future<CutReport>> futures = new ArrayList<>();
-      for (FileCutter.Task task : tasks) {
-        futures.add(
-            pool.submit(
-                () -> {
-                  CutReport done = cutter.cut(task);
-                  synchronized (progress) {
-                    progress.done(done);
-                  }
-                  return done;
-                }));
-      }
-      List<CutReport> reports = new ArrayList<>();
-      for (Future<CutReport> future : futures) {
-        reports.add(future.get());
-      }
-      progress.end();
-      return reports;
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new IllegalStateException("stopped", e);
-    } catch (ExecutionException e) {
-      throw new IllegalStateException(e.getCause());
-    } finally {
-      pool.shutdownNow();
-    }
   }
 
   private Optional<Picture> emptySet() throws IOException {
@@ -132,32 +92,12 @@ final class CutCommand implements Callable<Integer> {
     }
   }
 
-  private List<Path> files() throws IOException {
-    List<Path> files = new ArrayList<>();
-    for (Path input : inputs) {
-      if (!Files.exists(input)) {
-        throw wrongUse(input + " does not exist");
-      }
-      if (Files.isDirectory(input)) {
-        try (Stream<Path> inside = Files.walk(input)) {
-          inside
-              .filter(Files::isRegularFile)
-              .filter(FileCutter::mayBePicture)
-              .sorted()
-              .forEach(files::add);
-        }
-      } else {
-        files.add(input);
-      }
+  private List<Inputs.Task> tasks() throws IOException {
+    try {
+      return Inputs.find(inputs);
+    } catch (NoSuchFileException e) {
+      throw wrongUse(e.getFile() + " does not exist");
     }
-    return files;
-  }
-
-  private Method method() {
-    return Stream.of(Method.values())
-        .filter(m -> m.isChoosable() && m.wireName().equals(methodName))
-        .findFirst()
-        .orElseThrow(() -> wrongUse("“" + methodName + "” is not a method; use one of " + METHODS));
   }
 
   private CommandLine.ParameterException wrongUse(String sentence) {

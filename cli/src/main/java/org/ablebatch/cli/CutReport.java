@@ -1,13 +1,10 @@
 package org.ablebatch.cli;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.ablebatch.core.cut.CutOutcome;
 import org.ablebatch.core.raster.Rect;
-import tools.jackson.databind.SerializationFeature;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What became of one file; the report is a JSON list of these.
@@ -29,7 +26,8 @@ record CutReport(
     List<FoundSubject> subjects,
     Long millis,
     Map<String, Long> millisPerStage,
-    String problem) {
+    String problem)
+    implements Report {
 
   /**
    * @param expectedError what the judge expected to be wrong, as a share of the subject, 0..1
@@ -70,20 +68,15 @@ record CutReport(
     return new CutReport(file, null, null, null, null, null, null, null, null, problem);
   }
 
-  boolean isProblem() {
+  @Override
+  public boolean isProblem() {
     return problem != null;
   }
 
-  String line() {
+  @Override
+  public String line() {
     return isProblem()
         ? file + ": " + problem
         : "%s: confidence %d, %s (%s), %d ms".formatted(file, confidence, method, reason, millis);
-  }
-
-  static void write(List<CutReport> reports, Path to) {
-    JsonMapper.builder()
-        .enable(SerializationFeature.INDENT_OUTPUT)
-        .build()
-        .writeValue(to.toFile(), reports);
   }
 }

@@ -4,7 +4,7 @@ import java.io.PrintWriter;
 
 /** Tells the person who waits how far a run is; called by one thread at a time. */
 interface Progress {
-  void done(CutReport report);
+  void done(Report report);
 
   /** The run is over; leaves the cursor on a new line. */
   void end();

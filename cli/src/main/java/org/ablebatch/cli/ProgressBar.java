@@ -24,7 +24,7 @@ final class ProgressBar implements Progress {
   }
 
   @Override
-  public void done(CutReport report) {
+  public void done(Report report) {
     done++;
     if (report.isProblem()) {
       problems++;

@@ -14,7 +14,7 @@ final class ProgressLines implements Progress {
   }
 
   @Override
-  public void done(CutReport report) {
+  public void done(Report report) {
     out.printf("%d of %d  %s%n", ++done, total, report.line());
     out.flush();
   }

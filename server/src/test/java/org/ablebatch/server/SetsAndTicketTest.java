@@ -75,7 +75,7 @@ class SetsAndTicketTest {
 
     assertThat(picture.status()).isEqualTo(400);
     assertThat(picture.body().get("detail").asString()).contains("not a CSV list");
-    assertThat(names.body().get("detail").asString()).contains("file, code and group");
+    assertThat(names.body().get("detail").asString()).contains("gives no codes, groups or words");
     assertThat(
             api.post(
                     "/api/v1/batches/" + batch + "/sets/preview",

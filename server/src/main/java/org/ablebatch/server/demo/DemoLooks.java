@@ -3,11 +3,11 @@ package org.ablebatch.server.demo;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.ablebatch.codec.list.SetListFile;
 import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.look.LookService;
-import org.ablebatch.server.sets.SetsCsv;
 import org.ablebatch.server.sets.SetsService;
 import org.springframework.stereotype.Component;
 
@@ -42,7 +42,7 @@ class DemoLooks {
    * @throws IOException when it can't be read
    */
   void say(long batch, String list) throws IOException {
-    sets.byList(batch, SetsCsv.read(read("lists", list + ".csv")), true);
+    sets.byList(batch, SetListFile.read(read("lists", list + ".csv")), true);
   }
 
   private byte[] read(String folder, String file) throws IOException {

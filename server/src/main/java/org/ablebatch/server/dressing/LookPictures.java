@@ -1,14 +1,12 @@
 package org.ablebatch.server.dressing;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.ablebatch.codec.look.ShippedBackdrops;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
@@ -25,24 +23,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** The pictures that looks use: those that ship with the program, and one's own. */
 @Service
 class LookPictures {
-  /** By name; the titles are what people read. */
-  private static final Map<String, String> SHIPPED = new LinkedHashMap<>();
-
-  static {
-    SHIPPED.put("linen", "Linen");
-    SHIPPED.put("paper", "Paper");
-    SHIPPED.put("plaster", "Plaster");
-    SHIPPED.put("concrete", "Concrete");
-    SHIPPED.put("slate", "Slate");
-    SHIPPED.put("oak", "Oak boards");
-    SHIPPED.put("walnut", "Walnut boards");
-    SHIPPED.put("terracotta", "Terracotta");
-    SHIPPED.put("moss", "Moss");
-    SHIPPED.put("garden-light", "Garden light");
-    SHIPPED.put("evening-lights", "Evening lights");
-    SHIPPED.put("window-light", "Window light");
-  }
-
   private static final String OWN = "own-";
   private static final int SMALLEST_SIDE_PX = 16;
   private static final int THUMBNAIL_PX = 160;
@@ -76,7 +56,7 @@ class LookPictures {
   @Transactional(readOnly = true)
   public List<Choice> all() {
     List<Choice> all = new ArrayList<>();
-    SHIPPED.forEach((name, title) -> all.add(new Choice(name, title, true)));
+    ShippedBackdrops.titles().forEach((name, title) -> all.add(new Choice(name, title, true)));
     own.findAllByOrderByTitle().forEach(p -> all.add(new Choice(p.name(), p.title(), false)));
     return all;
   }
@@ -144,14 +124,8 @@ class LookPictures {
   }
 
   private Optional<byte[]> bytes(String name) {
-    if (!SHIPPED.containsKey(name)) {
-      return own.findById(name).map(picture -> blobs.get(picture.blobId()));
-    }
-    try (InputStream in = LookPictures.class.getResourceAsStream("/backdrops/" + name + ".jpg")) {
-      return in == null ? Optional.empty() : Optional.of(in.readAllBytes());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return ShippedBackdrops.file(name)
+        .or(() -> own.findById(name).map(picture -> blobs.get(picture.blobId())));
   }
 
   private Picture read(byte[] bytes) {

@@ -1,6 +1,8 @@
 package org.ablebatch.server.sets;
 
 import java.io.IOException;
+import org.ablebatch.codec.list.SetListFile;
+import org.ablebatch.codec.list.UnreadableList;
 import org.ablebatch.server.problem.BadInput;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -57,6 +59,10 @@ class SetsController {
     if (file == null || file.isEmpty()) {
       throw new BadInput("file", "There is no list in this upload");
     }
-    return sets.byList(id, SetsCsv.read(file.getBytes()), give);
+    try {
+      return sets.byList(id, SetListFile.read(file.getBytes()), give);
+    } catch (UnreadableList e) {
+      throw new BadInput("file", e.getMessage());
+    }
   }
 }

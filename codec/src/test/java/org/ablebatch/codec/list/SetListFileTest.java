@@ -1,4 +1,4 @@
-package org.ablebatch.server.sets;
+package org.ablebatch.codec.list;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -7,14 +7,14 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import org.ablebatch.core.sets.SetList;
 import org.ablebatch.core.sets.SetList.Line;
 import org.ablebatch.core.sets.SetPlace;
-import org.ablebatch.server.problem.BadInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class SetsCsvTest {
+class SetListFileTest {
   private static final List<Line> TWO =
       List.of(
           new Line("a.jpg", new SetPlace("A1", "tools")), new Line("b", new SetPlace("B2", null)));
@@ -30,28 +30,28 @@ class SetsCsvTest {
         "\"a.jpg\",\"A1\",\"tools\"\nb,B2,\"\""
       })
   void listsAsSpreadsheetsWriteThem(String text) {
-    assertThat(SetsCsv.read(text.getBytes(StandardCharsets.UTF_8))).isEqualTo(TWO);
+    assertThat(SetListFile.read(text.getBytes(StandardCharsets.UTF_8))).isEqualTo(TWO);
   }
 
   @Test
   void oldSpreadsheetsWriteAnotherAlphabet() {
     byte[] bytes = "fern.jpg;Q1;Sträucher\n".getBytes(Charset.forName("windows-1252"));
 
-    assertThat(SetsCsv.read(bytes).get(0).place().group()).isEqualTo("Sträucher");
+    assertThat(SetListFile.read(bytes).get(0).place().group()).isEqualTo("Sträucher");
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"", "a.jpg\nb.jpg\n", "file,price\na.jpg,\n", "a.jpg,\"A1\nb,B2"})
   void whatGivesNothingIsRefused(String text) {
-    assertThatThrownBy(() -> SetsCsv.read(text.getBytes(StandardCharsets.UTF_8)))
-        .isInstanceOf(BadInput.class);
+    assertThatThrownBy(() -> SetListFile.read(text.getBytes(StandardCharsets.UTF_8)))
+        .isInstanceOf(UnreadableList.class);
   }
 
   @Test
   void otherColumnsAreKeptUnderTheirTitles() {
     String text = "Note,file,Name,code\n,a.jpg,Fern Ødegård,A1\nnew,b.jpg,,\n";
 
-    List<SetList.Line> lines = SetsCsv.read(text.getBytes(StandardCharsets.UTF_8));
+    List<SetList.Line> lines = SetListFile.read(text.getBytes(StandardCharsets.UTF_8));
 
     assertThat(lines.get(0).columns()).isEqualTo(Map.of("Name", "Fern Ødegård"));
     assertThat(lines.get(1).columns()).isEqualTo(Map.of("Note", "new"));
@@ -61,7 +61,7 @@ class SetsCsvTest {
   void tenThousandLettersAreCutAndTheRestOfTheListIsKept() {
     String text = "file,name\na.jpg," + "x".repeat(10_000) + "\nb.jpg,Ivy\n";
 
-    List<SetList.Line> lines = SetsCsv.read(text.getBytes(StandardCharsets.UTF_8));
+    List<SetList.Line> lines = SetListFile.read(text.getBytes(StandardCharsets.UTF_8));
 
     assertThat(lines.get(0).columns().get("name")).hasSize(3_000);
     assertThat(lines.get(1).columns()).containsEntry("name", "Ivy");
@@ -69,7 +69,7 @@ class SetsCsvTest {
 
   @Test
   void aPictureIsNoList() {
-    assertThatThrownBy(() -> SetsCsv.read(new byte[] {(byte) 0x89, 'P', 'N', 'G', 0, 0}))
+    assertThatThrownBy(() -> SetListFile.read(new byte[] {(byte) 0x89, 'P', 'N', 'G', 0, 0}))
         .hasMessageContaining("another kind of file");
   }
 }

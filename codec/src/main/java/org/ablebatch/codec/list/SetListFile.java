@@ -1,4 +1,4 @@
-package org.ablebatch.server.sets;
+package org.ablebatch.codec.list;
 
 import java.io.IOException;
 import java.io.StringReader;
@@ -13,7 +13,6 @@ import java.util.Locale;
 import java.util.Map;
 import org.ablebatch.core.sets.SetList;
 import org.ablebatch.core.sets.SetPlace;
-import org.ablebatch.server.problem.BadInput;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -24,7 +23,7 @@ import org.apache.commons.csv.CSVRecord;
  * stand in the texts of a look. Separated by commas, semicolons or tabs; UTF-8, or else
  * Windows-1252, as spreadsheets write it.
  */
-public final class SetsCsv {
+public final class SetListFile {
   private static final int MOST_LINES = 100_000;
   private static final int LONGEST = 200;
 
@@ -35,10 +34,10 @@ public final class SetsCsv {
   private static final int MOST_COLUMNS = 40;
   private static final Charset OLD = Charset.forName("windows-1252");
 
-  private SetsCsv() {}
+  private SetListFile() {}
 
   /**
-   * @throws BadInput with a sentence when it is no such list
+   * @throws UnreadableList with a sentence when it is no such list
    */
   public static List<SetList.Line> read(byte[] bytes) {
     String text = text(bytes);
@@ -52,17 +51,17 @@ public final class SetsCsv {
     try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
       List<CSVRecord> records = parser.getRecords();
       if (records.size() > MOST_LINES) {
-        throw new BadInput("file", "This list has more than 100,000 lines");
+        throw new UnreadableList("This list has more than 100,000 lines");
       }
       return lines(records);
     } catch (IOException | IllegalStateException | java.io.UncheckedIOException e) {
-      throw new BadInput("file", "This is not a CSV list: a quotation mark is not closed");
+      throw new UnreadableList("This is not a CSV list: a quotation mark is not closed");
     }
   }
 
   private static List<SetList.Line> lines(List<CSVRecord> records) {
     if (records.isEmpty()) {
-      throw new BadInput("file", "There is nothing in this list");
+      throw new UnreadableList("There is nothing in this list");
     }
     Columns named = Columns.named(records.get(0));
     Columns columns = named != null ? named : new Columns(0, 1, 2, List.of());
@@ -81,8 +80,8 @@ public final class SetsCsv {
         lines.stream()
             .allMatch(line -> line.place().equals(SetPlace.NONE) && line.columns().isEmpty());
     if (saysNothing) {
-      throw new BadInput(
-          "file", "This list gives no codes, groups or words: it needs a column “file” and others");
+      throw new UnreadableList(
+          "This list gives no codes, groups or words: it needs a column “file” and others");
     }
     return lines;
   }
@@ -145,7 +144,7 @@ public final class SetsCsv {
       text = new String(bytes, OLD);
     }
     if (text.indexOf('\0') >= 0) {
-      throw new BadInput("file", "This is not a CSV list but another kind of file");
+      throw new UnreadableList("This is not a CSV list but another kind of file");
     }
     return text.startsWith("\uFEFF") ? text.substring(1) : text;
   }

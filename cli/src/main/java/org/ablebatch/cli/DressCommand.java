@@ -1,0 +1,171 @@
+package org.ablebatch.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.ablebatch.codec.list.SetListFile;
+import org.ablebatch.codec.list.UnreadableList;
+import org.ablebatch.codec.look.LookFile;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.deliver.OutputFormat;
+import org.ablebatch.core.dress.Frame;
+import org.ablebatch.core.look.InvalidLook;
+import org.ablebatch.core.look.Look;
+import org.ablebatch.core.sets.SetList;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/**
+ * {@code able dress}: every input under a look. Goes on past bad files; exit code 1 when any
+ * failed, 2 on wrong use. What the look hurts is said with each picture.
+ */
+@Command(
+    name = "dress",
+    mixinStandardHelpOptions = true,
+    description =
+        "Lays every picture under a look: cutouts as they are, photographs cut out first.")
+final class DressCommand implements Callable<Integer> {
+  private static final Pattern SIZE = Pattern.compile("(\\d{1,5})[x×](\\d{1,5})");
+  private static final int LARGEST_SIDE_PX = 30_000;
+  private static final long MOST_PIXELS = 120_000_000;
+
+  @Spec private CommandSpec spec;
+
+  @Parameters(
+      index = "0",
+      paramLabel = "LOOK",
+      description = "Look file, as docs/look-file.md says.")
+  private Path lookFile;
+
+  @Parameters(
+      index = "1..*",
+      paramLabel = "INPUT",
+      arity = "1..*",
+      description = "Picture files or folders.")
+  private List<Path> inputs;
+
+  @Option(names = "--out", required = true, paramLabel = "DIR", description = "Output folder.")
+  private Path out;
+
+  @Option(names = "--size", required = true, paramLabel = "WxH", description = "Such as 1600x1600.")
+  private String size;
+
+  @Option(
+      names = "--list",
+      paramLabel = "FILE",
+      description = "CSV with the columns file, code, group and others for the look's texts.")
+  private Path listFile;
+
+  @Option(
+      names = "--format",
+      defaultValue = "jpeg",
+      description = "png, jpeg or webp. Default: ${DEFAULT-VALUE}.")
+  private String formatName;
+
+  @Option(
+      names = "--method",
+      defaultValue = "auto",
+      description = "How photographs are cut out: " + MethodNames.ALL + ".")
+  private String methodName;
+
+  @Option(names = "--threads", paramLabel = "N", description = "Pictures at once. Default: cores.")
+  private int threads = Runtime.getRuntime().availableProcessors();
+
+  @Option(names = "--report", paramLabel = "FILE", description = "Write a JSON report.")
+  private Path report;
+
+  @Override
+  public Integer call() throws IOException {
+    Method method =
+        MethodNames.method(methodName).orElseThrow(() -> wrongUse(MethodNames.unknown(methodName)));
+    FileDresser.Work work = new FileDresser.Work(look(), frame(), format(), method);
+    if (threads < 1) {
+      throw wrongUse("--threads must be at least 1, not " + threads);
+    }
+    SetList list = list();
+    List<Inputs.Task> tasks = tasks();
+    if (tasks.isEmpty()) {
+      throw wrongUse("no files found in " + inputs);
+    }
+    Files.createDirectories(out);
+    Path beside = lookFile.toAbsolutePath().normalize().getParent();
+    FileDresser dresser =
+        new FileDresser(new OutputFolder(out), work, list, new FileSupplies(beside));
+    List<DressReport> reports =
+        new Workers(threads, spec.commandLine().getErr()).all(tasks, dresser::dress);
+    if (report != null) {
+      Reports.write(reports, report);
+    }
+    return reports.stream().anyMatch(DressReport::isProblem) ? 1 : 0;
+  }
+
+  private Look look() throws IOException {
+    try {
+      return LookFile.read(Files.readAllBytes(lookFile)).look();
+    } catch (NoSuchFileException e) {
+      throw wrongUse(lookFile + " does not exist");
+    } catch (InvalidLook e) {
+      throw wrongUse(lookFile + ": " + e.field() + ": " + e.getMessage());
+    }
+  }
+
+  private SetList list() throws IOException {
+    if (listFile == null) {
+      return new SetList(List.of());
+    }
+    try {
+      return new SetList(SetListFile.read(Files.readAllBytes(listFile)));
+    } catch (NoSuchFileException e) {
+      throw wrongUse(listFile + " does not exist");
+    } catch (UnreadableList e) {
+      throw wrongUse(listFile + ": " + e.getMessage());
+    }
+  }
+
+  private List<Inputs.Task> tasks() throws IOException {
+    try {
+      return Inputs.find(inputs);
+    } catch (NoSuchFileException e) {
+      throw wrongUse(e.getFile() + " does not exist");
+    }
+  }
+
+  private Frame frame() {
+    Matcher matcher = SIZE.matcher(size);
+    if (matcher.matches()) {
+      int width = Integer.parseInt(matcher.group(1));
+      int height = Integer.parseInt(matcher.group(2));
+      boolean possible =
+          width >= 1
+              && height >= 1
+              && Math.max(width, height) <= LARGEST_SIDE_PX
+              && (long) width * height <= MOST_PIXELS;
+      if (possible) {
+        return new Frame(width, height);
+      }
+    }
+    throw wrongUse("--size is a width and a height such as 1600x1600, not “" + size + "”");
+  }
+
+  private OutputFormat format() {
+    return Stream.of(OutputFormat.values())
+        .filter(format -> format.name().toLowerCase(Locale.ROOT).equals(formatName))
+        .findFirst()
+        .orElseThrow(() -> wrongUse("--format is png, jpeg or webp, not “" + formatName + "”"));
+  }
+
+  private CommandLine.ParameterException wrongUse(String sentence) {
+    return new CommandLine.ParameterException(spec.commandLine(), sentence);
+  }
+}
