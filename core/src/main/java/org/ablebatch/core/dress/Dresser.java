@@ -34,24 +34,24 @@ public final class Dresser {
 
   /** Where the subject stands under a look. */
   public static Standing standing(Dressable dressable, Look look, Frame frame) {
-    SubjectPlace place = look.subject();
-    Dressable turned = Turned.by(dressable, place);
-    return standing(turned, place, frame);
+    SubjectPlace place = MeasuredPlace.of(look.subject(), dressable.labels(), frame);
+    return standing(Arranged.by(dressable, place), place, frame);
   }
 
   /** The subject's coverage over the frame, as shadows and checks see it. */
   static SubjectMask mask(Dressable dressable, Look look, Frame frame) {
-    Dressable turned = Turned.by(dressable, look.subject());
-    return SubjectMask.of(turned.cutout(), standing(turned, look.subject(), frame), frame);
+    SubjectPlace place = MeasuredPlace.of(look.subject(), dressable.labels(), frame);
+    Dressable arranged = Arranged.by(dressable, place);
+    return SubjectMask.of(arranged.cutout(), standing(arranged, place, frame), frame);
   }
 
-  private static Standing standing(Dressable turned, SubjectPlace place, Frame frame) {
+  private static Standing standing(Dressable arranged, SubjectPlace place, Frame frame) {
     boolean keeps = place.keepCutSides() && place.rotate() == 0;
     Standing.CutSides cut =
         keeps
-            ? Standing.CutSides.of(turned.content(), turned.cutout().bounds())
+            ? Standing.CutSides.of(arranged.content(), arranged.cutout().bounds())
             : Standing.CutSides.NONE;
-    return Standing.of(turned.content(), cut, place, frame);
+    return Standing.of(arranged.content(), cut, place, frame);
   }
 
   /** Exactly as large as the frame; opaque when the backdrop is and nothing cuts a shape out. */
@@ -66,10 +66,10 @@ public final class Dresser {
   }
 
   private List<Layer> layers(Dressable dressable, Look look, Frame frame) {
-    SubjectPlace place = look.subject();
-    Dressable turned = Turned.by(dressable, place);
+    SubjectPlace place = MeasuredPlace.of(look.subject(), dressable.labels(), frame);
+    Dressable arranged = Arranged.by(dressable, place);
     Scenery scenery =
-        new Scenery(turned, standing(turned, place, frame), frame, tone(turned, look));
+        new Scenery(arranged, standing(arranged, place, frame), frame, tone(dressable, look));
     List<Layer> layers = new ArrayList<>();
     boolean placed = false;
     for (Setting setting : look.all(Setting.class).toList()) {
@@ -84,7 +84,7 @@ public final class Dresser {
 
   private static ToneTable tone(Dressable dressable, Look look) {
     return look.tone()
-        .map(tone -> new ToneTable(tone, tone.reference() == null ? null : dressable.tone()))
+        .map(tone -> new ToneTable(tone, tone.isOfItsOwn() ? dressable.tone() : null))
         .orElse(null);
   }
 

@@ -2,6 +2,9 @@ package org.ablebatch.core.dress;
 
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.ablebatch.core.look.Word;
 
 /**
@@ -13,6 +16,9 @@ import org.ablebatch.core.look.Word;
  * @param columns what the batch's list says of it, by the columns' names
  */
 public record Labels(String fileName, String code, String group, Map<String, String> columns) {
+  private static final Pattern LENGTH =
+      Pattern.compile("\\s*(\\d{1,6}(?:[.,]\\d{1,3})?)\\s*(?:mm)?\\s*");
+
   public static final Labels NONE = new Labels("", null, null, Map.of());
 
   public Labels {
@@ -41,6 +47,16 @@ public record Labels(String fileName, String code, String group, Map<String, Str
         .filter(word -> !(word instanceof Word.Fixed) && of(word).isBlank())
         .map(Labels::nameOf)
         .toList();
+  }
+
+  /** A length of the list, such as {@code 240}, {@code 240 mm} or {@code 1,5}; above 0. */
+  public OptionalDouble millimetres(String column) {
+    Matcher matcher = LENGTH.matcher(orNothing(columns.get(column)));
+    if (!matcher.matches()) {
+      return OptionalDouble.empty();
+    }
+    double value = Double.parseDouble(matcher.group(1).replace(',', '.'));
+    return value > 0 ? OptionalDouble.of(value) : OptionalDouble.empty();
   }
 
   private String of(Word word) {

@@ -19,7 +19,7 @@ public final class LookCheck {
   private static final int LONG_SIDE = 400;
 
   /** More than this is seen to be soft. */
-  private static final double ENLARGED_FROM = 1.2;
+  static final double ENLARGED_FROM = 1.2;
 
   /** A side that is nearer than this to the frame's counts as being there, percent. */
   private static final double AT_THE_FRAME = 0.4;
@@ -79,6 +79,15 @@ public final class LookCheck {
     Standing standing = Dresser.standing(dressable, look, frame);
     double enlarged = standing.placement().scale() * reduced;
     String subject = idOf(look, SubjectPlace.class);
+    SubjectPlace place = look.subject();
+    if (place.size() == SubjectPlace.Size.MILLIMETRES
+        && dressable.labels().millimetres(place.column()).isEmpty()) {
+      notes.add(
+          new LookNote(
+              LookNote.Kind.NO_SIZE,
+              subject,
+              "Its list has no millimetres in “" + place.column() + "”; it is as large as fits"));
+    }
     if (enlarged > ENLARGED_FROM) {
       notes.add(
           new LookNote(

@@ -14,6 +14,7 @@ public record LookNote(Kind kind, String partId, String sentence) {
     TEXT_MISSING("Nothing to say in a text"),
     LETTERS("Letters that the family lacks"),
     CONTRAST("Text hard to read"),
+    NO_SIZE("No real size in the list"),
     CUT_EDGE("Cut edge away from the frame"),
     ENLARGED("Larger than its pixels allow"),
     NO_OWN_SHADOW("No shadow of its own"),

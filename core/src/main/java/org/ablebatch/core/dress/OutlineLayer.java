@@ -1,17 +1,12 @@
 package org.ablebatch.core.dress;
 
 import org.ablebatch.core.look.Outline;
-import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Plane;
 
-/**
- * A line along the contour, from a field of signed distances on a grid: such a field is smooth, so
- * that the line is crisp in a frame that is finer than the grid.
- */
+/** A line along the contour, from a field of signed distances on a grid. */
 final class OutlineLayer implements Layer {
   private static final int GRID = 1024;
-  private static final float COVERED = 0.5f;
 
   private final GridRows distance;
   private final float[] colour;
@@ -36,32 +31,12 @@ final class OutlineLayer implements Layer {
   }
 
   private static Plane signed(Plane coverage, Outline.Side side, double width) {
-    int w = coverage.width();
-    int h = coverage.height();
-    boolean[] in = new boolean[w * h];
-    for (int i = 0; i < in.length; i++) {
-      in[i] = coverage.values()[i] >= COVERED;
-    }
-    if (side == Outline.Side.RIM) {
-      in = closed(in, w, h, (int) Math.round(width));
-    }
-    boolean[] out = new boolean[in.length];
-    for (int i = 0; i < in.length; i++) {
-      out[i] = !in[i];
-    }
-    float[] toIn = Distance.to(in, w, h);
-    float[] toOut = Distance.to(out, w, h);
-    float[] signed = new float[in.length];
-    for (int i = 0; i < signed.length; i++) {
-      float c = coverage.values()[i];
-      boolean rim = c > 0 && c < 1;
-      signed[i] = in[i] ? COVERED - toOut[i] : toIn[i] - COVERED;
-      // Where the contour goes through a cell, its coverage says where.
-      if (rim && Math.abs(signed[i]) <= COVERED) {
-        signed[i] = COVERED - c;
-      }
-    }
-    return new Plane(w, h, signed);
+    boolean[] in = SignedDistance.inside(coverage);
+    return SignedDistance.of(
+        coverage,
+        side == Outline.Side.RIM
+            ? closed(in, coverage.width(), coverage.height(), (int) Math.round(width))
+            : in);
   }
 
   private static boolean[] closed(boolean[] in, int w, int h, int radius) {

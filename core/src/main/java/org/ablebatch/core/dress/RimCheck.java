@@ -16,6 +16,7 @@ final class RimCheck {
 
   private static final float INSIDE = 0.98f;
   private static final float OUTSIDE = 0.02f;
+  private static final float HALF = 0.5f;
   private static final int FEWEST = 30;
 
   private RimCheck() {}
@@ -30,9 +31,13 @@ final class RimCheck {
     int found = 0;
     for (int y = APART; y < cover.height() - APART && found < differences.length; y += 2) {
       for (int x = APART; x < cover.width() - APART && found < differences.length; x++) {
-        boolean enters = cover.at(x - APART, y) <= OUTSIDE && cover.at(x + APART, y) >= INSIDE;
-        boolean leaves = cover.at(x - APART, y) >= INSIDE && cover.at(x + APART, y) <= OUTSIDE;
-        if ((enters || leaves) && cover.at(x, y) > OUTSIDE && cover.at(x, y) < INSIDE) {
+        boolean before = cover.at(x - 1, y) >= HALF;
+        boolean now = cover.at(x, y) >= HALF;
+        float left = cover.at(x - APART, y);
+        float right = cover.at(x + APART, y);
+        boolean enters = !before && now && left <= OUTSIDE && right >= INSIDE;
+        boolean leaves = before && !now && left >= INSIDE && right <= OUTSIDE;
+        if (enters || leaves) {
           differences[found++] =
               difference(at(whole, cover, x - APART, y), at(whole, cover, x + APART, y));
         }

@@ -92,15 +92,16 @@ public record Standing(Placement placement, double left, double top, double righ
       Rect content, CutSides cut, SubjectPlace place, Frame frame, double room, double roomDown) {
     double across = frame.width() / (double) content.width();
     double down = frame.height() / (double) content.height();
-    return switch (place.size()) {
-      case MARGIN ->
-          cut.left() && cut.right()
-              ? across
-              : Math.min(
+    double scale =
+        switch (place.size()) {
+          case MARGIN ->
+              Math.min(
                   Math.max(1, room) / content.width(), Math.max(1, roomDown) / content.height());
-      case WIDTH -> across * place.percent() / 100;
-      case HEIGHT -> down * place.percent() / 100;
-      case AREA -> Math.sqrt(across * down * place.percent() / 100);
-    };
+          case WIDTH -> across * place.percent() / 100;
+          case HEIGHT, MILLIMETRES -> down * place.percent() / 100;
+          case AREA -> Math.sqrt(across * down * place.percent() / 100);
+        };
+    // What is cut off at both sides reaches from one to the other.
+    return cut.left() && cut.right() ? Math.max(scale, across) : scale;
   }
 }

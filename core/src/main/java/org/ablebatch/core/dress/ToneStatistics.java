@@ -5,9 +5,23 @@ import org.ablebatch.core.color.OkLab;
 import org.ablebatch.core.look.Tone;
 import org.ablebatch.core.raster.Picture;
 
-/** Mean and standard deviation of a subject's colours in OKLab, weighted by coverage. */
+/**
+ * Mean and standard deviation of a subject's colours in OKLab, weighted by coverage.
+ *
+ * @param lowL lightness that two percent of it lie below
+ * @param highL lightness that two percent of it lie above
+ */
 public record ToneStatistics(
-    double meanL, double meanA, double meanB, double spreadL, double spreadA, double spreadB) {
+    double meanL,
+    double meanA,
+    double meanB,
+    double spreadL,
+    double spreadA,
+    double spreadB,
+    double lowL,
+    double highL) {
+  private static final double ENDS = 0.02;
+  private static final int STEPS = 256;
   private static final int MOST_SAMPLES = 40_000;
 
   /**
@@ -17,6 +31,7 @@ public record ToneStatistics(
     int step = Math.max(1, cutout.argb().length / MOST_SAMPLES);
     double[] sum = new double[3];
     double[] squares = new double[3];
+    double[] lightness = new double[STEPS];
     double weight = 0;
     for (int i = 0; i < cutout.argb().length; i += step) {
       int pixel = cutout.argb()[i];
@@ -24,6 +39,7 @@ public record ToneStatistics(
       if (alpha > 0) {
         float[] lab = OkLab.ofDisplay(pixel);
         weight += alpha;
+        lightness[(int) Math.max(0, Math.min(STEPS - 1, lab[0] * STEPS))] += alpha;
         for (int c = 0; c < 3; c++) {
           sum[c] += alpha * lab[c];
           squares[c] += alpha * lab[c] * lab[c];
@@ -31,7 +47,7 @@ public record ToneStatistics(
       }
     }
     if (weight == 0) {
-      return new ToneStatistics(0, 0, 0, 0, 0, 0);
+      return new ToneStatistics(0, 0, 0, 0, 0, 0, 0, 1);
     }
     double[] mean = new double[3];
     double[] spread = new double[3];
@@ -39,7 +55,26 @@ public record ToneStatistics(
       mean[c] = sum[c] / weight;
       spread[c] = Math.sqrt(Math.max(0, squares[c] / weight - mean[c] * mean[c]));
     }
-    return new ToneStatistics(mean[0], mean[1], mean[2], spread[0], spread[1], spread[2]);
+    return new ToneStatistics(
+        mean[0],
+        mean[1],
+        mean[2],
+        spread[0],
+        spread[1],
+        spread[2],
+        quantile(lightness, ENDS * weight),
+        quantile(lightness, (1 - ENDS) * weight));
+  }
+
+  private static double quantile(double[] histogram, double weight) {
+    double sum = 0;
+    for (int i = 0; i < histogram.length; i++) {
+      sum += histogram[i];
+      if (sum >= weight) {
+        return (i + 0.5) / histogram.length;
+      }
+    }
+    return 1;
   }
 
   public Tone.Reference asReference(String of) {
@@ -63,7 +98,12 @@ public record ToneStatistics(
       mean[c] = (low[c] + high[c]) / 2;
       spread[c] = Math.abs(high[c] - low[c]) / 2;
     }
-    return new ToneStatistics(mean[0], mean[1], mean[2], spread[0], spread[1], spread[2]);
+    float[] low = {(float) lowL, (float) meanA, (float) meanB};
+    float[] high = {(float) highL, (float) meanA, (float) meanB};
+    curve.change(low);
+    curve.change(high);
+    return new ToneStatistics(
+        mean[0], mean[1], mean[2], spread[0], spread[1], spread[2], low[0], high[0]);
   }
 
   /**

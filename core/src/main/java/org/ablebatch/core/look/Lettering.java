@@ -81,4 +81,94 @@ public record Lettering(
     Limits.require("spacing", spacing, -20, 100);
     Limits.percent("opacity", opacity);
   }
+
+  public Lettering withBox(Box newBox) {
+    return new Lettering(
+        words,
+        newBox,
+        family,
+        bold,
+        size,
+        least,
+        colour,
+        across,
+        down,
+        lineHeight,
+        spacing,
+        opacity,
+        shadow,
+        plate);
+  }
+
+  public Lettering withAcross(Across newAcross) {
+    return new Lettering(
+        words,
+        box,
+        family,
+        bold,
+        size,
+        least,
+        colour,
+        newAcross,
+        down,
+        lineHeight,
+        spacing,
+        opacity,
+        shadow,
+        plate);
+  }
+
+  public Lettering withColour(Colour newColour) {
+    return new Lettering(
+        words,
+        box,
+        family,
+        bold,
+        size,
+        least,
+        newColour,
+        across,
+        down,
+        lineHeight,
+        spacing,
+        opacity,
+        shadow,
+        plate);
+  }
+
+  public Lettering withPlate(Plate newPlate) {
+    return new Lettering(
+        words,
+        box,
+        family,
+        bold,
+        size,
+        least,
+        colour,
+        across,
+        down,
+        lineHeight,
+        spacing,
+        opacity,
+        shadow,
+        newPlate);
+  }
+
+  public Lettering withLeast(double newLeast) {
+    return new Lettering(
+        words,
+        box,
+        family,
+        bold,
+        size,
+        newLeast,
+        colour,
+        across,
+        down,
+        lineHeight,
+        spacing,
+        opacity,
+        shadow,
+        plate);
+  }
 }

@@ -20,4 +20,9 @@ public record Part(String id, String name, boolean on, Setting setting) {
   public Part with(Setting other) {
     return new Part(id, name, on, other);
   }
+
+  /** The same part, on or off. */
+  public Part switched(boolean to) {
+    return new Part(id, name, to, setting);
+  }
 }

@@ -4,7 +4,8 @@ package org.ablebatch.core.look;
  * Where the subject stands and how large, by its measured content.
  *
  * @param size what {@code percent} is of
- * @param percent the margin around it (0..45), or the share of the frame that it takes (1..400)
+ * @param percent the margin around it (0..45), the share of the frame that it takes (1..400), or
+ *     the share of the frame's shorter side that 100 mm take (0.1..400)
  * @param stand what of it is held where
  * @param floor height of the foot line above the frame's lower edge, for one that stands on the
  *     floor
@@ -14,6 +15,9 @@ package org.ablebatch.core.look;
  * @param flip left becomes right
  * @param keepCutSides a side at which the photograph cuts the subject off stays at that side of the
  *     frame
+ * @param column of the list, with the subject's height in millimetres; null unless the size is
+ *     {@link Size#MILLIMETRES}
+ * @param copies null = it is there once
  */
 public record SubjectPlace(
     Size size,
@@ -24,9 +28,12 @@ public record SubjectPlace(
     double y,
     double rotate,
     boolean flip,
-    boolean keepCutSides)
+    boolean keepCutSides,
+    String column,
+    Copies copies)
     implements Setting {
   public static final double MOST_MARGIN = 45;
+  private static final int LONGEST_COLUMN = 100;
 
   /** What the size is measured by. */
   public enum Size {
@@ -37,7 +44,9 @@ public record SubjectPlace(
     /** Its height, of the frame's. */
     HEIGHT,
     /** Its box's area, of the frame's. */
-    AREA
+    AREA,
+    /** One scale for all, by their real heights: things keep their relative size. */
+    MILLIMETRES
   }
 
   /** Where it is held. */
@@ -53,12 +62,29 @@ public record SubjectPlace(
     if (size == Size.MARGIN) {
       Limits.require("percent", percent, 0, MOST_MARGIN);
     } else {
-      Limits.require("percent", percent, 1, 400);
+      Limits.require("percent", percent, size == Size.MILLIMETRES ? 0.1 : 1, 400);
+    }
+    if (size == Size.MILLIMETRES) {
+      Limits.words("column", column, LONGEST_COLUMN);
     }
     Limits.require("floor", floor, 0, 60);
     Limits.require("x", x, -100, 100);
     Limits.require("y", y, -100, 100);
     Limits.require("rotate", rotate, -180, 180);
+  }
+
+  /** Once, and not measured in millimetres. */
+  public SubjectPlace(
+      Size size,
+      double percent,
+      Stand stand,
+      double floor,
+      double x,
+      double y,
+      double rotate,
+      boolean flip,
+      boolean keepCutSides) {
+    this(size, percent, stand, floor, x, y, rotate, flip, keepCutSides, null, null);
   }
 
   /** In the middle, as large as a margin leaves room. */
@@ -67,7 +93,17 @@ public record SubjectPlace(
   }
 
   SubjectPlace withMargin(double marginPercent) {
+    return sized(Size.MARGIN, marginPercent);
+  }
+
+  /** The same place with another measure of its size. */
+  public SubjectPlace sized(Size newSize, double newPercent) {
     return new SubjectPlace(
-        Size.MARGIN, marginPercent, stand, floor, x, y, rotate, flip, keepCutSides);
+        newSize, newPercent, stand, floor, x, y, rotate, flip, keepCutSides, column, copies);
+  }
+
+  /** The same place with the sides at which the photograph cuts the subject off at the frame's. */
+  public SubjectPlace keptAtCutSides() {
+    return new SubjectPlace(size, percent, stand, floor, x, y, rotate, flip, true, column, copies);
   }
 }

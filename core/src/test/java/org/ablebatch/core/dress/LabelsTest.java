@@ -33,4 +33,21 @@ class LabelsTest {
   void fixedWordsAloneAlwaysStand() {
     assertThat(Labels.NONE.text(List.of(new Word.Fixed("Made to last")))).isEqualTo("Made to last");
   }
+
+  @Test
+  void lengthsAreReadAsPeopleWriteThem() {
+    Labels labels =
+        new Labels(
+            "a.jpg",
+            null,
+            null,
+            Map.of("a", "240", "b", " 240 mm ", "c", "1,5", "d", "tall", "e", "0"));
+
+    assertThat(labels.millimetres("a")).hasValue(240);
+    assertThat(labels.millimetres("b")).hasValue(240);
+    assertThat(labels.millimetres("c")).hasValue(1.5);
+    assertThat(labels.millimetres("d")).isEmpty();
+    assertThat(labels.millimetres("e")).isEmpty();
+    assertThat(labels.millimetres("none")).isEmpty();
+  }
 }

@@ -57,6 +57,50 @@ class ToneTest {
         .isCloseTo(ToneStatistics.cohesion(after), within(1.0));
   }
 
+  @Test
+  void aCurveGoesThroughItsPointsAndNeverSwingsBack() {
+    MonotoneCurve curve =
+        new MonotoneCurve(
+            List.of(
+                new Tone.Point(0, 0),
+                new Tone.Point(25, 10),
+                new Tone.Point(50, 70),
+                new Tone.Point(75, 72),
+                new Tone.Point(100, 100)));
+
+    assertThat(curve.at(0.25)).isCloseTo(0.1, within(1e-9));
+    assertThat(curve.at(0.5)).isCloseTo(0.7, within(1e-9));
+    double before = -1;
+    for (int i = 0; i <= 1000; i++) {
+      double now = curve.at(i / 1000.0);
+      assertThat(now).isBetween(Math.max(0, before - 1e-12), 1.0);
+      before = now;
+    }
+    assertThat(of(curved(0, 0, 50, 80, 100, 100), 0x606060) & 0xFF).isGreaterThan(0x80);
+    assertThat(of(curved(0, 0, 100, 100), 0x606060) & 0xFF).isEqualTo(0x60);
+  }
+
+  @Test
+  void balanceSpreadsTheLightOfADullPictureAndLeavesAGoodOne() {
+    Tone balance = new Tone(0, 0, 0, 0, 0, 0, 0, null, 100, List.of());
+    Picture dull = shifted(0, 0);
+    ToneStatistics before = ToneStatistics.of(dull);
+    ToneStatistics after = ToneStatistics.of(toned(dull, balance));
+    ToneStatistics good = new ToneStatistics(0.6, 0, 0, 0.2, 0, 0, 0.1, 0.97);
+
+    assertThat(after.highL()).isCloseTo(0.95, within(0.02));
+    assertThat(after.highL() - after.lowL()).isGreaterThan(2 * (before.highL() - before.lowL()));
+    assertThat(new ToneTable(balance, good).ofDisplay(0x2E7D46)).isEqualTo(0x2E7D46);
+  }
+
+  private static Tone curved(double... places) {
+    List<Tone.Point> points = new ArrayList<>();
+    for (int i = 0; i < places.length; i += 2) {
+      points.add(new Tone.Point(places[i], places[i + 1]));
+    }
+    return new Tone(0, 0, 0, 0, 0, 0, 0, null, 0, points);
+  }
+
   private static int of(Tone tone, int rgb) {
     return new ToneTable(tone, null).ofDisplay(rgb);
   }

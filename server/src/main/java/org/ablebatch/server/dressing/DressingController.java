@@ -4,9 +4,13 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
+import java.util.Locale;
 import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.dress.Dressable;
+import org.ablebatch.core.dress.Dresser;
 import org.ablebatch.core.dress.Frame;
+import org.ablebatch.core.dress.Standing;
 import org.ablebatch.core.look.Fill;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.look.SubjectPlace;
@@ -70,7 +74,7 @@ class DressingController {
       requireMargin(marginPercent);
       wanted = wanted.withMargin(marginPercent);
     }
-    byte[] png = png(id, wanted, true, frame(width, height));
+    byte[] png = dressed(id, wanted, true, frame(width, height)).png();
     CacheControl keep =
         v == null
             ? CacheControl.noCache()
@@ -91,12 +95,30 @@ class DressingController {
       int width,
       int height) {}
 
-  /** What a look that is being changed makes of a picture; nothing is saved. */
+  /**
+   * What a look that is being changed makes of a picture; nothing is saved. The header {@code
+   * Subject-Box} says where the subject stands: left, top, right and bottom in percent of the
+   * frame's width and height.
+   */
   @PostMapping(path = "/api/v1/pictures/{id}/dressed.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> tried(@PathVariable long id, @Valid @RequestBody Trial trial) {
     Look look = LookFile.ofParts(trial.parts().toString());
-    byte[] png = png(id, look, trial.ownChanges(), frame(trial.width(), trial.height()));
-    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(png);
+    Frame frame = frame(trial.width(), trial.height());
+    Dressed dressed = dressed(id, look, trial.ownChanges(), frame);
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.noStore())
+        .header("Subject-Box", box(dressed.standing(), frame))
+        .body(dressed.png());
+  }
+
+  private static String box(Standing s, Frame frame) {
+    return String.format(
+        Locale.ROOT,
+        "%.3f %.3f %.3f %.3f",
+        100 * s.left() / frame.width(),
+        100 * s.top() / frame.height(),
+        100 * s.right() / frame.width(),
+        100 * s.foot() / frame.height());
   }
 
   /** Statistics of a picture's colours, for a look that brings others to them. */
@@ -106,14 +128,16 @@ class DressingController {
     return dressing.screenSize(row, false).tone().asReference(row.photo().fileName());
   }
 
-  private byte[] png(long id, Look look, boolean ownChanges, Frame frame) {
+  private record Dressed(byte[] png, Standing standing) {}
+
+  private Dressed dressed(long id, Look look, boolean ownChanges, Frame frame) {
     pendingEdits.render(id);
     PhotoRow row = photos.row(id);
     Look effective = ownChanges ? DressingService.lookOf(look, row.photo()) : look;
-    Picture picture =
-        dressing.dress(
-            dressing.screenSize(row, effective.needsPhotograph()), effective, frame, false);
-    return PictureWriter.quickPng(picture);
+    Dressable dressable = dressing.screenSize(row, effective.needsPhotograph());
+    Picture picture = dressing.dress(dressable, effective, frame, false);
+    return new Dressed(
+        PictureWriter.quickPng(picture), Dresser.standing(dressable, effective, frame));
   }
 
   private static Fill fill(String backdrop) {

@@ -1,5 +1,6 @@
 package org.ablebatch.server.dressing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.ablebatch.codec.look.LookFile;
@@ -43,6 +44,23 @@ class LookChanges {
     Photo photo = photos.lock(photoId).orElseThrow(() -> new NotFound("picture", photoId));
     photo.changeLook(changes);
     events.changed(photo.batchId(), photoId);
+  }
+
+  /**
+   * One more part that the picture does otherwise.
+   *
+   * @return what it did otherwise before
+   */
+  @Transactional
+  public JsonNode add(long photoId, Part part) {
+    Photo photo = photos.lock(photoId).orElseThrow(() -> new NotFound("picture", photoId));
+    JsonNode before = json(photo.lookChanges());
+    List<Part> changes = new ArrayList<>(photo.lookChanges());
+    changes.removeIf(known -> known.id().equals(part.id()));
+    changes.add(part);
+    photo.changeLook(changes);
+    events.changed(photo.batchId(), photoId);
+    return before;
   }
 
   /**

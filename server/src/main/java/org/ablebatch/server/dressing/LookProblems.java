@@ -9,15 +9,23 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import org.ablebatch.core.dress.BackdropAdvice;
 import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.LookCheck;
+import org.ablebatch.core.dress.LookFix;
 import org.ablebatch.core.dress.LookNote;
+import org.ablebatch.core.dress.RimColours;
+import org.ablebatch.core.dress.ToneStatistics;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.look.Look;
+import org.ablebatch.core.look.Part;
+import org.ablebatch.core.look.Tone;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.picture.Photo;
@@ -35,6 +43,7 @@ import org.springframework.stereotype.Service;
 class LookProblems {
   private static final Logger LOG = LoggerFactory.getLogger(LookProblems.class);
   private static final int MOST_KEPT = 30_000;
+  private static final int MOST_COMPARED = 300;
   private static final List<PictureState> DRESSED =
       Arrays.stream(PictureState.values()).filter(PictureState::isDeliverable).toList();
 
@@ -42,6 +51,7 @@ class LookProblems {
   private final PhotoRepository photos;
   private final DressingService dressing;
   private final LookCheck check;
+  private final LookFix fix;
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(
           task -> {
@@ -51,12 +61,12 @@ class LookProblems {
             return thread;
           });
   private final Set<Key> queued = new HashSet<>();
-  private final Map<Key, List<LookNote>> known =
+  private final Map<Key, Found> known =
       new LinkedHashMap<>() {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, List<LookNote>> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Key, Found> eldest) {
           return size() > MOST_KEPT;
         }
       };
@@ -70,11 +80,21 @@ class LookProblems {
     this.photos = photos;
     this.dressing = dressing;
     this.check = new LookCheck(supplies);
+    this.fix = new LookFix(supplies);
   }
 
   /** A picture under a look in a frame, each in one state. */
   private record Key(
       long photoId, long photoRevision, long lookVersion, long lookRevision, Frame frame) {}
+
+  /**
+   * What was found on a picture.
+   *
+   * @param tone of its subject, without the look
+   */
+  private record Found(List<LookNote> notes, ToneStatistics tone, RimColours rim) {
+    static final Found NOTHING = new Found(List.of(), null, new RimColours(List.of()));
+  }
 
   /** What is known so far; the rest is being found. */
   LookProblemsView of(long batchId, Frame frame) {
@@ -83,20 +103,19 @@ class LookProblems {
     List<PhotoRow> rows = photos.rowsInOrder(batchId, DRESSED);
     Map<LookNote.Kind, Integer> counts = new EnumMap<>(LookNote.Kind.class);
     List<LookProblemsView.Problem> problems = new ArrayList<>();
-    int checked = 0;
+    List<Found> all = new ArrayList<>();
     for (PhotoRow row : rows) {
-      Key key = key(row.photo(), batch, frame);
-      List<LookNote> notes = notesOf(key, row, look);
-      if (notes != null) {
-        checked++;
-        for (LookNote note : notes) {
+      Found found = foundOn(key(row.photo(), batch, frame), row, look);
+      if (found != null) {
+        all.add(found);
+        for (LookNote note : found.notes()) {
           counts.merge(note.kind(), 1, Integer::sum);
           problems.add(LookProblemsView.Problem.of(row.photo().id(), note));
         }
       }
     }
     return new LookProblemsView(
-        checked,
+        all.size(),
         rows.size(),
         (int) problems.stream().map(LookProblemsView.Problem::pictureId).distinct().count(),
         counts.entrySet().stream()
@@ -104,9 +123,62 @@ class LookProblems {
             .map(
                 e ->
                     new LookProblemsView.Count(
-                        e.getKey().wireName(), e.getKey().label(), e.getValue()))
+                        e.getKey().wireName(),
+                        e.getKey().label(),
+                        e.getValue(),
+                        LookFix.mends(e.getKey())))
             .toList(),
-        problems);
+        problems,
+        cohesion(all, look),
+        all.size() < rows.size() ? List.of() : advice(all));
+  }
+
+  private static LookProblemsView.Cohesion cohesion(List<Found> all, Look look) {
+    List<ToneStatistics> before =
+        thinned(all).stream().map(Found::tone).filter(Objects::nonNull).toList();
+    if (look.tone().isEmpty() || before.size() < 2) {
+      return null;
+    }
+    Tone tone = look.tone().get();
+    return new LookProblemsView.Cohesion(
+        ToneStatistics.cohesion(before),
+        ToneStatistics.cohesion(before.stream().map(t -> t.under(tone)).toList()));
+  }
+
+  private static List<LookProblemsView.Advice> advice(List<Found> all) {
+    List<RimColours> rims =
+        thinned(all).stream().map(Found::rim).filter(rim -> !rim.lab().isEmpty()).toList();
+    return BackdropAdvice.of(rims).stream()
+        .map(s -> new LookProblemsView.Advice(s.colour().text(), s.least()))
+        .toList();
+  }
+
+  /** Pairs grow with the square; a part of a large set says the same of it. */
+  private static List<Found> thinned(List<Found> all) {
+    int step = (all.size() + MOST_COMPARED - 1) / MOST_COMPARED;
+    return step <= 1
+        ? all
+        : IntStream.range(0, all.size() / step).mapToObj(i -> all.get(i * step)).toList();
+  }
+
+  /** What can be done about one kind: for every picture that has it, the part as it should be. */
+  Map<PhotoRow, Part> mended(long batchId, Frame frame, LookNote.Kind kind) {
+    Batch batch = batches.require(batchId);
+    Map<PhotoRow, Part> mended = new LinkedHashMap<>();
+    for (PhotoRow row : photos.rowsInOrder(batchId, DRESSED)) {
+      if (isKnownWithout(key(row.photo(), batch, frame), kind)) {
+        continue;
+      }
+      Look effective = DressingService.lookOf(batch.look(), row.photo());
+      Dressable dressable = dressing.readScreenSize(row, effective.needsPhotograph());
+      double reduced = dressable.cutout().width() / (double) row.photo().width();
+      check.find(dressable, effective, frame, reduced).stream()
+          .filter(note -> note.kind() == kind)
+          .findFirst()
+          .flatMap(note -> fix.of(note, dressable, effective, frame, reduced))
+          .ifPresent(part -> mended.put(row, part));
+    }
+    return mended;
   }
 
   private static Key key(Photo photo, Batch batch, Frame frame) {
@@ -118,29 +190,40 @@ class LookProblems {
         frame);
   }
 
-  /** Null while it is not known; it is found soon. */
-  private List<LookNote> notesOf(Key key, PhotoRow row, Look look) {
+  private boolean isKnownWithout(Key key, LookNote.Kind kind) {
     synchronized (known) {
-      List<LookNote> notes = known.get(key);
-      if (notes == null && queued.add(key)) {
+      Found found = known.get(key);
+      return found != null && found.notes().stream().noneMatch(note -> note.kind() == kind);
+    }
+  }
+
+  /** Null while it is not known; it is found soon. */
+  private Found foundOn(Key key, PhotoRow row, Look look) {
+    synchronized (known) {
+      Found found = known.get(key);
+      if (found == null && queued.add(key)) {
         worker.submit(() -> find(key, row, look));
       }
-      return notes;
+      return found;
     }
   }
 
   private void find(Key key, PhotoRow row, Look look) {
-    List<LookNote> notes = List.of();
+    Found found = Found.NOTHING;
     try {
       Look effective = DressingService.lookOf(look, row.photo());
       Dressable dressable = dressing.readScreenSize(row, effective.needsPhotograph());
       double reduced = dressable.cutout().width() / (double) row.photo().width();
-      notes = check.find(dressable, effective, key.frame(), reduced);
+      found =
+          new Found(
+              check.find(dressable, effective, key.frame(), reduced),
+              dressable.tone(),
+              RimColours.of(dressable));
     } catch (RuntimeException | OutOfMemoryError e) {
       LOG.warn("looking for what a look hurts on picture {} failed", key.photoId(), e);
     }
     synchronized (known) {
-      known.put(key, notes);
+      known.put(key, found);
       queued.remove(key);
     }
   }
