@@ -176,7 +176,12 @@ export function methodLabel(method: string | null): string {
   return METHODS.find((m) => m.value === method)?.label ?? 'none yet'
 }
 
-export type LookProblems = Omit<Sent<Schemas['LookProblems']>, 'counts' | 'problems'> & {
+export type LookProblems = Omit<
+  Sent<Schemas['LookProblems']>,
+  'counts' | 'problems' | 'cohesion' | 'backdrops'
+> & {
+  cohesion: Sent<Schemas['LookCohesion']> | null
+  backdrops: Sent<Schemas['BackdropAdvice']>[]
   counts: Sent<Schemas['LookProblemCount']>[]
   problems: Sent<Schemas['LookProblem'], 'part'>[]
 }

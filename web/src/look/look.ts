@@ -57,7 +57,7 @@ export type Lettering = {
 
 export type SubjectPlace = {
   kind: 'subject'
-  size: 'margin' | 'width' | 'height' | 'area'
+  size: 'margin' | 'width' | 'height' | 'area' | 'millimetres'
   percent: number
   stand: 'centre' | 'floor' | 'top'
   floor: number
@@ -66,7 +66,13 @@ export type SubjectPlace = {
   rotate: number
   flip: boolean
   keepCutSides: boolean
+  /** Of the list, with heights in millimetres. */
+  column: string | null
+  copies: { count: number; x: number; y: number } | null
 }
+
+/** Lightness before and after, percent. */
+export type CurvePoint = { at: number; to: number }
 
 export type Setting =
   | { kind: 'backdrop'; fill: Fill }
@@ -101,16 +107,19 @@ export type Setting =
       shadows: number
       match: number
       reference: Reference | null
+      balance: number
+      curve: CurvePoint[]
     }
   | Lettering
   | { kind: 'picture'; picture: string; box: Box; opacity: number }
   | {
       kind: 'frame'
-      shape: 'circle' | 'rounded'
+      shape: 'circle' | 'rounded' | 'path'
       round: number
       inset: number
       line: number
       colour: string
+      path: string | null
     }
 
 export type Kind = Setting['kind']

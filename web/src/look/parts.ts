@@ -106,6 +106,8 @@ export function freshSetting(kind: Kind): Setting {
         rotate: 0,
         flip: false,
         keepCutSides: true,
+        column: null,
+        copies: null,
       }
     case 'outline':
       return { kind, width: 0.8, softness: 0, side: 'outside', colour: '#FFFFFF' }
@@ -120,6 +122,8 @@ export function freshSetting(kind: Kind): Setting {
         shadows: 0,
         match: 0,
         reference: null,
+        balance: 0,
+        curve: [],
       }
     case 'text':
       return {
@@ -142,7 +146,7 @@ export function freshSetting(kind: Kind): Setting {
     case 'picture':
       return { kind, picture: 'linen', box: { x: 80, y: 4, width: 16, height: 16 }, opacity: 100 }
     case 'frame':
-      return { kind, shape: 'rounded', round: 6, inset: 0, line: 0, colour: '#FFFFFF' }
+      return { kind, shape: 'rounded', round: 6, inset: 0, line: 0, colour: '#FFFFFF', path: null }
   }
 }
 

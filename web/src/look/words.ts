@@ -53,8 +53,13 @@ export function partWords(part: Part): string {
       return `${round(s.strength)} %`
     case 'subject': {
       const size =
-        s.size === 'margin' ? `${round(s.percent)} % margin` : `${round(s.percent)} % ${s.size}`
-      return s.stand === 'floor' ? `${size}, on floor` : size
+        s.size === 'margin'
+          ? `${round(s.percent)} % margin`
+          : s.size === 'millimetres'
+            ? 'true sizes'
+            : `${round(s.percent)} % ${s.size}`
+      const times = s.copies ? `${s.copies.count} times, ` : ''
+      return times + (s.stand === 'floor' ? `${size}, on floor` : size)
     }
     case 'outline':
       return `${round(s.width)} %, ${s.side}`

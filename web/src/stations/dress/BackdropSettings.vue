@@ -1,26 +1,17 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { ref } from 'vue'
-import { api, need, sentenceOf } from '../../api/client'
-import type { LookPicture } from '../../api/types'
+import type { LookProblems } from '../../api/types'
 import type { Fill } from '../../look/look'
 import { FILLS } from '../../look/parts'
 import ChoiceRow from './ChoiceRow.vue'
 import ColourRow from './ColourRow.vue'
+import PictureChoice from './PictureChoice.vue'
 import SliderRow from './SliderRow.vue'
 
 /** What fills the frame behind everything. */
-defineProps<{ palette: string[] }>()
+defineProps<{ palette: string[]; advice: LookProblems['backdrops'] }>()
 const fill = defineModel<Fill>({ required: true })
-const client = useQueryClient()
-const problem = ref('')
 
 const KINDS = FILLS.map((f) => ({ value: f.kind, label: f.label }))
-const { data: pictures } = useQuery({
-  queryKey: ['look-pictures'],
-  queryFn: async () => (await need(api.GET('/api/v1/look-pictures'))) as LookPicture[],
-})
-
 function choose(kind: Fill['kind']) {
   const fresh = FILLS.find((f) => f.kind === kind)
   if (fresh && fill.value.kind !== kind) fill.value = fresh.fresh()
@@ -31,28 +22,6 @@ function stop(index: number, colour: string) {
   const stops = fill.value.stops.map((s, i) => (i === index ? { ...s, colour } : s))
   fill.value = { ...fill.value, stops }
 }
-
-async function upload(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file || fill.value.kind !== 'picture') return
-  const body = new FormData()
-  body.append('file', file)
-  try {
-    const taken = (await need(
-      api.POST('/api/v1/look-pictures', {
-        body: body as never,
-        bodySerializer: (b: unknown) => b as FormData,
-      }),
-    )) as LookPicture
-    problem.value = ''
-    await client.invalidateQueries({ queryKey: ['look-pictures'] })
-    fill.value = { ...fill.value, picture: taken.name }
-  } catch (error) {
-    problem.value = sentenceOf(error)
-  }
-}
 </script>
 
 <template>
@@ -60,6 +29,7 @@ async function upload(event: Event) {
     :model-value="fill.kind"
     label="Kind of backdrop"
     :choices="KINDS"
+    :columns="3"
     @update:model-value="choose"
   />
   <ColourRow
@@ -69,6 +39,18 @@ async function upload(event: Event) {
     :palette="palette"
     @update:model-value="fill = { ...fill, colour: $event } as Fill"
   />
+  <div v-if="fill.kind === 'colour' && advice.length" class="advice">
+    <span class="quiet small">Suits the whole set</span>
+    <button
+      v-for="a in advice"
+      :key="a.colour"
+      :aria-label="`Backdrop ${a.colour}; every subject stands out by ${a.least.toFixed(0)} or more`"
+      :title="`Every subject stands out by ${a.least.toFixed(0)} or more; 6 can just be told apart`"
+      @click="fill = { ...fill, colour: a.colour } as Fill"
+    >
+      <i :style="{ background: a.colour }" /><span class="num">{{ a.least.toFixed(0) }}</span>
+    </button>
+  </div>
   <template v-else-if="fill.kind === 'sweep'">
     <ColourRow
       :model-value="fill.wall"
@@ -129,22 +111,10 @@ async function upload(event: Event) {
     />
   </template>
   <template v-else-if="fill.kind === 'picture'">
-    <div class="pictures">
-      <button
-        v-for="p in pictures ?? []"
-        :key="p.name"
-        :class="{ on: p.name === fill.picture }"
-        :aria-pressed="p.name === fill.picture"
-        :title="p.title"
-        @click="fill = { ...fill, picture: p.name } as Fill"
-      >
-        <img :src="`/api/v1/look-pictures/${p.name}/thumbnail.png`" :alt="p.title" />
-      </button>
-      <label class="own" title="A picture of your own">
-        <input type="file" accept="image/*" aria-label="A picture of your own" @change="upload" />+
-      </label>
-    </div>
-    <p v-if="problem" class="small problem" role="alert">{{ problem }}</p>
+    <PictureChoice
+      :model-value="fill.picture"
+      @update:model-value="fill = { ...fill, picture: $event } as Fill"
+    />
     <ChoiceRow
       :model-value="fill.fit"
       label="How it fills the frame"
@@ -219,52 +189,35 @@ async function upload(event: Event) {
 </template>
 
 <style scoped>
-.pictures {
-  display: grid;
-  grid-template-columns: repeat(5, 1fr);
-  gap: 5px;
+.advice {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: center;
   margin: 4px 0;
 }
 
-.pictures button,
-.own {
-  aspect-ratio: 1;
-  padding: 0;
-  border: 1px solid var(--line);
-  border-radius: 5px;
-  overflow: hidden;
-  cursor: pointer;
+.advice > span {
+  width: 76px;
+  line-height: 15px;
+}
+
+.advice button {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  border: 0;
   background: none;
-}
-
-.pictures button.on {
-  outline: 2px solid var(--teal);
-  outline-offset: 1px;
-}
-
-.pictures img {
-  width: 100%;
-  height: 100%;
-  object-fit: cover;
-  display: block;
-}
-
-.own {
-  display: grid;
-  place-items: center;
-  position: relative;
-  color: var(--quiet);
-  font-size: 18px;
-}
-
-.own input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
+  padding: 0;
+  min-height: 24px;
+  font-size: 12px;
   cursor: pointer;
 }
 
-.problem {
-  color: var(--brick);
+.advice i {
+  width: 18px;
+  height: 18px;
+  border-radius: 4px;
+  border: 1px solid var(--line);
 }
 </style>

@@ -1,11 +1,17 @@
 <script setup lang="ts" generic="T extends string">
 /** A few choices side by side. */
-defineProps<{ label: string; choices: { value: T; label: string }[] }>()
+defineProps<{ label: string; choices: { value: T; label: string }[]; columns?: number }>()
 const value = defineModel<T>({ required: true })
 </script>
 
 <template>
-  <div class="choice" role="radiogroup" :aria-label="label">
+  <div
+    class="choice"
+    :class="{ grid: columns }"
+    role="radiogroup"
+    :aria-label="label"
+    :style="columns ? { gridTemplateColumns: `repeat(${columns}, 1fr)` } : {}"
+  >
     <button
       v-for="choice in choices"
       :key="choice.value"
@@ -27,6 +33,21 @@ const value = defineModel<T>({ required: true })
   border-radius: 6px;
   overflow: hidden;
   margin: 4px 0;
+}
+
+.choice.grid {
+  display: grid;
+  gap: 1px;
+  background: var(--line);
+}
+
+.choice.grid button {
+  border: 0;
+  background: var(--panel);
+}
+
+.choice.grid button.on {
+  background: var(--teal);
 }
 
 button {

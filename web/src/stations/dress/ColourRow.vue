@@ -1,10 +1,21 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
+import { useDropper } from './useDropper'
 
 /** A colour as a row: by the eye, by its number, or one of those at hand. */
 const props = defineProps<{ label: string; palette?: string[] }>()
 const colour = defineModel<string>({ required: true })
 const typed = ref('')
+const dropper = useDropper()
+const picks = ref(false)
+
+async function pick() {
+  if (picks.value) return dropper.stop()
+  picks.value = true
+  const found = await dropper.pick()
+  picks.value = false
+  if (found) colour.value = found
+}
 watch(colour, (now) => (typed.value = now), { immediate: true })
 
 function take() {
@@ -33,6 +44,22 @@ function take() {
         @change="take"
         @keydown.enter="take"
       />
+      <button
+        class="drop"
+        :aria-pressed="picks"
+        :aria-label="`${label} from the picture`"
+        title="Take the colour from the picture"
+        @click="pick"
+      >
+        <svg viewBox="0 0 16 16" width="14" height="14" aria-hidden="true">
+          <path
+            d="M8 1.5 12 7a5 5 0 1 1-8 0Z"
+            fill="none"
+            stroke="currentColor"
+            stroke-width="1.5"
+          />
+        </svg>
+      </button>
     </div>
     <div v-if="palette?.length" class="palette" :aria-label="`${label}: colours of this picture`">
       <button
@@ -97,6 +124,24 @@ function take() {
 .hex:hover,
 .hex:focus {
   border-color: var(--line);
+}
+
+.drop {
+  display: grid;
+  place-items: center;
+  width: 24px;
+  height: 24px;
+  border: 1px solid transparent;
+  border-radius: 5px;
+  background: none;
+  color: var(--quiet);
+  cursor: pointer;
+}
+
+.drop[aria-pressed='true'] {
+  border-color: var(--teal);
+  background: var(--teal-wash);
+  color: var(--teal);
 }
 
 .palette {

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { addressOf } from '../../api/addresses'
 import type { Picture } from '../../api/types'
-import type { Box, Part, Setting } from '../../look/look'
-import { resized, snapped } from './handles'
+import type { Part, Setting } from '../../look/look'
+import ChoiceRow from './ChoiceRow.vue'
 import { useDressed } from './useDressed'
+import { useDropper } from './useDropper'
+import { useStageHandles } from './useStageHandles'
 
-/** The composed picture in its frame, with handles on the chosen part's place. */
+/** The composed picture in its frame: parts are chosen, drawn about and resized on it. */
 const props = defineProps<{
   picture: Picture
   parts: Part[]
@@ -14,10 +17,15 @@ const props = defineProps<{
   width: number
   height: number
 }>()
-const emit = defineEmits<{ set: [setting: Setting, key: string] }>()
+const emit = defineEmits<{
+  set: [part: Part, setting: Setting, key: string]
+  select: [partId: string]
+}>()
 
 const LONGEST_PX = 1000
 const room = ref<HTMLElement | null>(null)
+const frame = ref<HTMLElement | null>(null)
+const image = ref<HTMLImageElement | null>(null)
 const { width: roomWidth, height: roomHeight } = useElementSize(room)
 
 const shown = computed(() => {
@@ -36,94 +44,118 @@ const wanted = computed(() => {
     height: Math.max(1, Math.round(props.height * scale)),
   }
 })
-const { url, problem, isCurrent } = useDressed(wanted)
+const { url, problem, isCurrent, subject } = useDressed(wanted)
+watch(
+  () => props.picture.id,
+  () => (subject.value = null),
+)
 
-const lines = ref<{ x: number | null; y: number | null }>({ x: null, y: null })
-const box = computed<Box | null>(() => {
-  const s = props.selected?.setting
-  return s && 'box' in s ? s.box : null
+const { box, lines, held, down, corner, drag, up, nudge } = useStageHandles(props, shown, subject, {
+  set: (part, setting, key) => emit('set', part, setting, key),
+  select: (part) => emit('select', part.id),
 })
 
-let from: { x: number; y: number; box: Box } | null = null
-function down(event: PointerEvent) {
-  if (!box.value) return
-  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
-  from = { x: event.clientX, y: event.clientY, box: box.value }
+/** The line on which the subject stands, while something that has to do with it is chosen. */
+const floor = computed(() => {
+  const place = props.parts.find((p) => p.on && p.setting.kind === 'subject')?.setting
+  const kind = props.selected?.setting.kind
+  const matters = kind && ['subject', 'cast-shadow', 'contact-shadow', 'reflection'].includes(kind)
+  if (!matters || place?.kind !== 'subject' || place.stand !== 'floor') return null
+  return 100 - (place.floor * Math.min(props.width, props.height)) / props.height
+})
+
+const dropper = useDropper()
+const from = ref<'composed' | 'photograph'>('composed')
+const SOURCES: { value: 'composed' | 'photograph'; label: string }[] = [
+  { value: 'composed', label: 'This picture' },
+  { value: 'photograph', label: 'The photograph' },
+]
+const showsPhotograph = computed(() => dropper.picking.value && from.value === 'photograph')
+
+function press(event: PointerEvent) {
+  if (dropper.picking.value) return takeColour(event)
+  const at = frame.value?.getBoundingClientRect()
+  if (!at) return
+  down(event, {
+    x: (100 * (event.clientX - at.left)) / at.width,
+    y: (100 * (event.clientY - at.top)) / at.height,
+  })
 }
 
-function drag(event: PointerEvent, corner: boolean) {
-  if (!from || event.buttons !== 1) return
-  const dx = (100 * (event.clientX - from.x)) / shown.value.width
-  const dy = (100 * (event.clientY - from.y)) / shown.value.height
-  if (corner) {
-    put(resized(from.box, dx, dy), 'size')
-  } else {
-    const snap = snapped({ ...from.box, x: from.box.x + dx, y: from.box.y + dy })
-    lines.value = { x: snap.lineX, y: snap.lineY }
-    put(snap.box, 'place')
-  }
-}
-
-function up() {
-  from = null
-  lines.value = { x: null, y: null }
-}
-
-function put(to: Box, key: string) {
-  const s = props.selected?.setting
-  if (s && 'box' in s) emit('set', { ...s, box: to }, key)
-}
-
-function nudge(event: KeyboardEvent) {
-  const steps: Record<string, [number, number]> = {
-    ArrowLeft: [-1, 0],
-    ArrowRight: [1, 0],
-    ArrowUp: [0, -1],
-    ArrowDown: [0, 1],
-  }
-  const step = steps[event.key]
-  if (!step || !box.value) return
-  event.preventDefault()
-  event.stopPropagation()
-  const by = event.shiftKey ? 0.2 : 1
-  put({ ...box.value, x: box.value.x + step[0] * by, y: box.value.y + step[1] * by }, 'place')
+function takeColour(event: PointerEvent) {
+  const source = image.value
+  const context = document.createElement('canvas').getContext('2d')
+  if (!source || !context) return
+  const at = source.getBoundingClientRect()
+  const x = Math.floor(((event.clientX - at.left) / at.width) * source.naturalWidth)
+  const y = Math.floor(((event.clientY - at.top) / at.height) * source.naturalHeight)
+  context.canvas.width = 1
+  context.canvas.height = 1
+  context.drawImage(source, -x, -y)
+  const [r = 0, g = 0, b = 0, alpha = 0] = context.getImageData(0, 0, 1, 1).data
+  if (alpha === 0) return
+  const hex = [r, g, b].map((v) => v.toString(16).padStart(2, '0')).join('')
+  dropper.take(`#${hex.toUpperCase()}`)
 }
 </script>
 
 <template>
-  <div ref="room" class="room">
+  <div ref="room" class="room" :class="{ picks: dropper.picking.value }">
     <div
+      ref="frame"
       class="picture checker"
       :style="{ width: `${shown.width}px`, height: `${shown.height}px` }"
       :data-dressed="isCurrent"
+      @pointerdown="press"
+      @pointermove="drag"
+      @pointerup="up"
     >
-      <img v-if="url" :src="url" :alt="`${picture.fileName} under this look`" />
-      <i v-if="lines.x !== null" class="line down" :style="{ left: `${lines.x}%` }" />
-      <i v-if="lines.y !== null" class="line across" :style="{ top: `${lines.y}%` }" />
-      <div
-        v-if="box"
-        class="box"
-        role="group"
-        tabindex="0"
-        :aria-label="`${selected?.name}: place; the arrows move it`"
-        :style="{
-          left: `${box.x}%`,
-          top: `${box.y}%`,
-          width: `${box.width}%`,
-          height: `${box.height}%`,
-        }"
-        @pointerdown="down"
-        @pointermove="drag($event, false)"
-        @pointerup="up"
-        @keydown="nudge"
-      >
-        <i
-          class="corner"
-          @pointerdown.stop="down"
-          @pointermove.stop="drag($event, true)"
-          @pointerup.stop="up"
-        />
-      </div>
+      <img
+        v-if="showsPhotograph"
+        ref="image"
+        class="photograph"
+        :src="addressOf.preview(picture)"
+        :alt="picture.fileName"
+        draggable="false"
+      />
+      <img
+        v-else-if="url"
+        ref="image"
+        :src="url"
+        :alt="`${picture.fileName} under this look`"
+        draggable="false"
+      />
+      <template v-if="!dropper.picking.value">
+        <i v-if="lines.x !== null" class="line down" :style="{ left: `${lines.x}%` }" />
+        <i v-if="lines.y !== null" class="line across" :style="{ top: `${lines.y}%` }" />
+        <i v-if="floor !== null" class="line across floor" :style="{ top: `${floor}%` }" />
+        <div
+          v-if="box && !(held && selected?.setting.kind === 'subject')"
+          class="box"
+          role="group"
+          tabindex="0"
+          :aria-label="`${selected?.name}: place; the arrows move it`"
+          :style="{
+            left: `${box.x}%`,
+            top: `${box.y}%`,
+            width: `${box.width}%`,
+            height: `${box.height}%`,
+          }"
+          @keydown="nudge"
+        >
+          <i
+            class="corner"
+            @pointerdown.stop="corner"
+            @pointermove.stop="drag"
+            @pointerup.stop="up"
+          />
+        </div>
+      </template>
+    </div>
+    <div v-if="dropper.picking.value" class="source">
+      <span>Click where the colour is</span>
+      <ChoiceRow v-model="from" label="Take it from" :choices="SOURCES" />
+      <button @click="dropper.stop()">Leave it <kbd>Esc</kbd></button>
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </div>
@@ -147,6 +179,42 @@ function nudge(event: KeyboardEvent) {
   width: 100%;
   height: 100%;
   display: block;
+  user-select: none;
+}
+
+.picture img.photograph {
+  width: auto;
+  height: auto;
+  max-width: 100%;
+  max-height: 100%;
+  position: absolute;
+  inset: 0;
+  margin: auto;
+}
+
+.picks .picture {
+  cursor: crosshair;
+}
+
+.source {
+  position: absolute;
+  top: 10px;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  background: var(--panel);
+  border-radius: 8px;
+  padding: 4px 10px;
+  font-size: 13px;
+}
+
+.source button {
+  border: 0;
+  background: none;
+  font: inherit;
+  font-size: 13px;
+  white-space: nowrap;
+  min-height: 24px;
 }
 
 .box {
@@ -176,6 +244,11 @@ function nudge(event: KeyboardEvent) {
 .line {
   position: absolute;
   background: var(--hatch);
+  pointer-events: none;
+}
+
+.line.floor {
+  opacity: 0.55;
 }
 
 .line.down {

@@ -1,24 +1,28 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, need, sentenceOf } from '../../api/client'
+import { sentenceOf } from '../../api/client'
 import { useSpecs } from '../../api/queries'
-import type { Picture } from '../../api/types'
-import { changedBy, withPart, type Part, type Setting } from '../../look/look'
+import type { KeptLook } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
 import AddPart from './AddPart.vue'
+import CompareLooks from './CompareLooks.vue'
 import DressStage from './DressStage.vue'
 import LookBar from './LookBar.vue'
 import LookProblems from './LookProblems.vue'
+import { matchedTo } from './matchTone'
 import NameLook from './NameLook.vue'
 import OwnChanges from './OwnChanges.vue'
 import PartList from './PartList.vue'
 import PartSettings from './PartSettings.vue'
 import SixPictures from './SixPictures.vue'
+import { useChosenPart } from './useChosenPart'
+import { provideDropper } from './useDropper'
 import { useLook } from './useLook'
+import { useLookProblems } from './useLookProblems'
 import { useOwnChanges } from './useOwnChanges'
 import { usePalette } from './usePalette'
 import { useShelf } from './useShelf'
@@ -28,45 +32,23 @@ import { useShown } from './useShown'
 const { message } = App.useApp()
 const { batchId, batch, pictures, selectedId, loaded } = useBench()
 const router = useRouter()
-const bench = useLook(batchId, batch)
+const own = useOwnChanges(batchId)
+const bench = useLook(batchId, batch, own)
 const { data: specs } = useSpecs(batchId)
 const { ready, shown, frame, size, six, step, more } = useShown(pictures, selectedId, specs)
+const problems = useLookProblems(batch, size, own)
+const dropper = provideDropper()
+const compares = ref(false)
 
-const own = useOwnChanges(batchId)
-/** What is changed now counts for the picture that is shown alone. */
-const onlyHere = ref(false)
-watch(
-  () => shown.value?.id,
-  () => (onlyHere.value = false),
-)
-const ownParts = computed(() => (shown.value ? own.of(shown.value) : []))
-const partsOf = (picture: Picture) => changedBy(bench.parts.value, own.of(picture))
-const partsHere = computed(() => (shown.value ? partsOf(shown.value) : bench.parts.value))
-const chosen = computed(() => partsHere.value.find((p) => p.id === bench.selectedId.value))
+const part = useChosenPart(ready, shown, bench, own)
+const chosen = part.chosen
 const palette = usePalette(shown)
 const columns = computed(() => [...new Set(pictures.value.flatMap((p) => Object.keys(p.columns)))])
 
-function change(part: Part, key: string) {
-  const isOwn = ownParts.value.some((p) => p.id === part.id)
-  if (shown.value && (onlyHere.value || isOwn)) own.set(shown.value, withPart(ownParts.value, part))
-  else bench.changePart(part.id, part, key)
-}
-
-function setChosen(setting: Setting, key: string) {
-  if (chosen.value) change({ ...chosen.value, setting }, key)
-}
-
 async function matchThis() {
-  const part = chosen.value
-  if (part?.setting.kind !== 'tone' || !shown.value) return
-  try {
-    const reference = await need(
-      api.GET('/api/v1/pictures/{id}/tone', { params: { path: { id: shown.value.id } } }),
-    )
-    bench.set(part.id, { ...part.setting, reference: reference as never, match: 80 })
-  } catch (error) {
-    void message.error(sentenceOf(error))
-  }
+  const it = chosen.value
+  if (!it || !shown.value) return
+  bench.set(it.id, await matchedTo(shown.value, it.setting))
 }
 
 /** What goes wrong is said; nothing that was made is lost by it. */
@@ -80,10 +62,14 @@ async function tell(work: Promise<unknown>) {
 
 const { looks, naming, renames, act, named } = useShelf(batch, bench, tell)
 
-function choosePart(by: number) {
-  const all = bench.parts.value
-  const i = all.findIndex((p) => p.id === bench.selectedId.value)
-  bench.selectedId.value = all[Math.max(0, Math.min(all.length - 1, i + by))]?.id ?? null
+function take(look: KeptLook) {
+  compares.value = false
+  if (look.id !== batch.value?.look.id) void tell(bench.use(look))
+}
+
+function takeNewest() {
+  const newest = looks.value?.find((look) => look.id === batch.value?.look.id)
+  if (newest) void tell(bench.use(newest))
 }
 
 function deliver() {
@@ -99,10 +85,15 @@ useKeys({
   k: () => step(-1),
   ArrowRight: () => step(1),
   ArrowLeft: () => step(-1),
-  ArrowDown: () => choosePart(1),
-  ArrowUp: () => choosePart(-1),
-  o: () => (onlyHere.value = !onlyHere.value),
-  x: () => chosen.value && change({ ...chosen.value, on: !chosen.value.on }, ''),
+  ArrowDown: () => part.choose(1),
+  ArrowUp: () => part.choose(-1),
+  c: () => (compares.value = !compares.value),
+  Escape: () => {
+    dropper.stop()
+    compares.value = false
+  },
+  o: () => (part.onlyHere.value = !part.onlyHere.value),
+  x: part.switchChosen,
 })
 </script>
 
@@ -113,19 +104,20 @@ useKeys({
         <h2>Look, back to front</h2>
         <PartList
           v-model:selected-id="bench.selectedId.value"
-          :parts="partsHere"
-          :changed-ids="ownParts.map((p) => p.id)"
-          @toggle="change({ ...$event, on: !$event.on }, '')"
+          :parts="part.parts.value"
+          :changed-ids="part.ownParts.value.map((p) => p.id)"
+          @toggle="part.change({ ...$event, on: !$event.on }, '')"
           @move="bench.move"
           @remove="bench.remove"
         />
         <AddPart :parts="bench.parts.value" @add="bench.add" />
         <LookProblems
-          :batch="batch"
-          :width="size.width"
-          :height="size.height"
-          :saved="bench.isSaved.value"
+          :data="problems.problems.value"
+          :busy="problems.mending.value"
+          :mended="problems.mended.value?.size ?? null"
           class="hurts"
+          @mend="tell(problems.mend($event))"
+          @take-back="problems.takeBack"
           @show="
             (picture, part) => {
               selectedId = picture
@@ -137,29 +129,43 @@ useKeys({
       <div class="middle">
         <LookBar
           v-model:frame="frame"
+          v-model:compares="compares"
           :looks="looks ?? []"
           :current="batch.look"
           :specs="specs ?? []"
           @use="tell(bench.use($event))"
           @act="act"
+          @newest="takeNewest"
         />
         <p v-if="bench.conflict.value" class="conflict" role="alert">
           {{ bench.conflict.value }}
           <Button size="small" @click="act('new')">Keep as a new look…</Button>
           <Button size="small" @click="tell(bench.takeTheirs())">Take theirs</Button>
         </p>
-        <DressStage
+        <CompareLooks
+          v-if="compares"
           :picture="shown"
-          :parts="partsHere"
+          :looks="looks ?? []"
+          :current-id="batch.look.id"
+          :current-parts="part.parts.value"
+          :width="size.width"
+          :height="size.height"
+          @use="take"
+        />
+        <DressStage
+          v-else
+          :picture="shown"
+          :parts="part.parts.value"
           :selected="chosen"
           :width="size.width"
           :height="size.height"
-          @set="setChosen"
+          @set="(p, setting, key) => part.change({ ...p, setting }, key)"
+          @select="bench.selectedId.value = $event"
         />
         <SixPictures
           :pictures="six"
           :total="ready.length"
-          :parts-of="partsOf"
+          :parts-of="part.partsOf"
           :width="size.width"
           :height="size.height"
           @choose="selectedId = $event.id"
@@ -178,16 +184,19 @@ useKeys({
         :part="chosen"
         :columns="columns"
         :palette="palette"
-        @set="setChosen"
-        @rename="change({ ...chosen, name: $event }, 'name')"
-        @match-this="matchThis"
+        :problems="problems.problems.value"
+        @set="part.setChosen"
+        @rename="part.change({ ...chosen, name: $event }, 'name')"
+        @match-this="tell(matchThis())"
       />
       <OwnChanges
         v-if="shown"
-        v-model:only-here="onlyHere"
+        v-model:only-here="part.onlyHere.value"
         :picture="shown"
-        :parts="ownParts"
-        @take-back="own.takeBack(shown, $event)"
+        :parts="part.ownParts.value"
+        :others="part.differing.value"
+        @take-back="part.takeBack"
+        @show="selectedId = $event.id"
         @to-group="tell(own.toGroup(shown))"
       />
     </template>

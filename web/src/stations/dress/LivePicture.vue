@@ -5,10 +5,19 @@ import type { Part } from '../../look/look'
 import { useDressed } from './useDressed'
 
 /** A small picture under a look that is being changed. */
-const props = defineProps<{ picture: Picture; parts: Part[]; width: number; height: number }>()
-const LONG_PX = 220
+const props = withDefaults(
+  defineProps<{
+    picture: Picture
+    parts: Part[]
+    width: number
+    height: number
+    /** Pixels of its longer side. */
+    long?: number
+  }>(),
+  { long: 220 },
+)
 const wanted = computed(() => {
-  const scale = LONG_PX / Math.max(props.width, props.height)
+  const scale = props.long / Math.max(props.width, props.height)
   return {
     picture: props.picture,
     parts: props.parts,
@@ -20,8 +29,8 @@ const { url, isCurrent } = useDressed(wanted)
 </script>
 
 <template>
-  <span class="live checker" :data-live="isCurrent">
-    <img v-if="url" :src="url" :alt="picture.fileName" />
+  <span class="live" :data-live="isCurrent">
+    <img v-if="url" class="checker" :src="url" :alt="picture.fileName" />
   </span>
 </template>
 
@@ -29,16 +38,14 @@ const { url, isCurrent } = useDressed(wanted)
 .live {
   display: grid;
   place-items: center;
-  width: 98px;
-  height: 74px;
-  border: 1px solid var(--line);
-  border-radius: 5px;
+  width: 100%;
+  height: 100%;
   overflow: hidden;
 }
 
 img {
-  width: 100%;
-  height: 100%;
-  object-fit: contain;
+  max-width: 100%;
+  max-height: 100%;
+  border-radius: 4px;
 }
 </style>

@@ -1,18 +1,24 @@
 <script setup lang="ts">
 import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue'
+import { computed } from 'vue'
 import PickOne from '../../shell/PickOne.vue'
 import type { BatchLook, KeptLook, Spec } from '../../api/types'
 import { sampleCss } from '../../look/words'
 import type { ShelfAct } from './useShelf'
 
 /** The looks on the shelf, the one that the batch uses among them, and the frame that it is seen in. */
-defineProps<{ looks: KeptLook[]; current: BatchLook; specs: Spec[] }>()
+const props = defineProps<{ looks: KeptLook[]; current: BatchLook; specs: Spec[] }>()
 const frame = defineModel<number>('frame', { required: true })
 const emit = defineEmits<{
   use: [look: KeptLook]
   act: [act: ShelfAct]
+  newest: []
 }>()
+const compares = defineModel<boolean>('compares', { required: true })
 
+const newestVersion = computed(
+  () => props.looks.find((look) => look.id === props.current.id)?.version ?? 0,
+)
 const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}`
 </script>
 
@@ -49,11 +55,17 @@ const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}
         </Menu>
       </template>
     </Dropdown>
+    <Button v-if="!current.newest" size="small" @click="emit('newest')">
+      Take version {{ newestVersion }}
+    </Button>
+    <Button size="small" :aria-pressed="compares" @click="compares = !compares">
+      Compare <kbd>C</kbd>
+    </Button>
     <span class="quiet small as">as</span>
     <PickOne
       label="Frame that it is seen in"
       class="frames"
-      :value="frame"
+      :value="specs.length > frame ? frame : -1"
       :options="[
         ...specs.map((spec, i) => ({ value: i, label: wordsOf(spec) })),
         { value: -1, label: 'Square' },

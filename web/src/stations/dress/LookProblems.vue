@@ -1,49 +1,28 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, need } from '../../api/client'
-import type { Batch, LookProblems } from '../../api/types'
+import type { LookProblems } from '../../api/types'
 import { useKeys } from '../../shell/useKeys'
 
 /** What the look hurts on the whole set, counted; one press walks through them. */
-const props = defineProps<{ batch: Batch; width: number; height: number; saved: boolean }>()
-const emit = defineEmits<{ show: [pictureId: number, part: string | null] }>()
-const STILL_LOOKING_MS = 700
-
-const { data } = useQuery({
-  queryKey: computed(() => [
-    'look-problems',
-    props.batch.id,
-    props.batch.look.versionId,
-    props.batch.look.revision,
-    props.width,
-    props.height,
-    props.batch.counts,
-  ]),
-  queryFn: async () =>
-    (await need(
-      api.GET('/api/v1/batches/{id}/look-problems', {
-        params: {
-          path: { id: props.batch.id },
-          query: { width: props.width, height: props.height },
-        },
-      }),
-    )) as LookProblems,
-  refetchInterval: (query) => {
-    const now = query.state.data
-    return now && now.checked < now.of ? STILL_LOOKING_MS : 5000
-  },
-  placeholderData: (before) => before,
-})
+const props = defineProps<{
+  data: LookProblems | undefined
+  busy: boolean
+  mended: number | null
+}>()
+const emit = defineEmits<{
+  show: [pictureId: number, part: string | null]
+  mend: [kind: string]
+  takeBack: []
+}>()
 
 const at = ref(-1)
 const kind = ref<string | null>(null)
 const walked = computed(() =>
-  (data.value?.problems ?? []).filter((p) => kind.value === null || p.kind === kind.value),
+  (props.data?.problems ?? []).filter((p) => kind.value === null || p.kind === kind.value),
 )
 const now = computed(() => walked.value[at.value])
 watch(
-  () => data.value?.problems.length,
+  () => props.data?.problems.length,
   () => {
     if (at.value >= walked.value.length) at.value = -1
   },
@@ -59,6 +38,8 @@ function walk(of: string | null) {
   const problem = walked.value[at.value]
   if (problem) emit('show', problem.pictureId, problem.part)
 }
+/** What can be mended in one press is offered when one of its kind is looked at. */
+const kindNow = computed(() => props.data?.counts.find((c) => c.kind === now.value?.kind))
 useKeys({ n: () => walk(null) })
 </script>
 
@@ -82,11 +63,28 @@ useKeys({ n: () => walk(null) })
       >
         {{ count.label }}: {{ count.count }}
       </button>
-      <p v-if="now" class="now" role="status">
-        {{ at + 1 }} of {{ walked.length }}: {{ now.sentence }}
-      </p>
+      <div v-if="now" class="now">
+        <p role="status">{{ at + 1 }} of {{ walked.length }}: {{ now.sentence }}</p>
+        <button
+          v-if="kindNow?.mends"
+          class="mend"
+          :disabled="busy"
+          :data-mend="kindNow.kind"
+          @click="emit('mend', kindNow.kind)"
+        >
+          {{ kindNow.count === 1 ? 'Mend it' : `Mend all ${kindNow.count} of this kind` }}
+        </button>
+      </div>
     </div>
-    <p v-else class="quiet small" role="status">
+    <p v-if="mended !== null" class="small" role="status" :data-mended="mended">
+      {{
+        mended === 0
+          ? 'None could be mended by itself.'
+          : `Mended ${mended}; each has changes of its own.`
+      }}
+      <button v-if="mended" class="mend" @click="emit('takeBack')">Take back</button>
+    </p>
+    <p v-if="!data || data.pictures === 0" class="quiet small" role="status">
       {{
         data && data.checked < data.of
           ? `Looked over ${data.checked} of ${data.of}`
@@ -127,6 +125,11 @@ button {
 
 button[aria-pressed='true'] {
   font-weight: 600;
+}
+
+.mend {
+  font-weight: 600;
+  color: var(--teal);
 }
 
 .now {

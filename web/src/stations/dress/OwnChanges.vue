@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { Button, Checkbox } from 'ant-design-vue'
+import { computed } from 'vue'
 import type { Picture } from '../../api/types'
 import type { Part } from '../../look/look'
 
 /** What counts for the shown picture alone: said, taken back one by one, copied to its group. */
-defineProps<{ picture: Picture; parts: Part[] }>()
+const props = defineProps<{ picture: Picture; parts: Part[]; others: Picture[] }>()
+const elsewhere = computed(() => props.others.filter((p) => p.id !== props.picture.id))
 const onlyHere = defineModel<boolean>('onlyHere', { required: true })
-const emit = defineEmits<{ takeBack: [partId: string]; toGroup: [] }>()
+const emit = defineEmits<{ takeBack: [partId: string]; toGroup: []; show: [picture: Picture] }>()
 </script>
 
 <template>
@@ -26,6 +28,14 @@ const emit = defineEmits<{ takeBack: [partId: string]; toGroup: [] }>()
     <Button v-if="parts.length && picture.group" size="small" @click="emit('toGroup')">
       Same for its group “{{ picture.group }}”
     </Button>
+    <details v-if="elsewhere.length" class="others" data-own-elsewhere>
+      <summary>
+        {{ elsewhere.length }} other
+        {{ elsewhere.length === 1 ? 'picture has' : 'pictures have' }} changes of
+        {{ elsewhere.length === 1 ? 'its' : 'their' }} own
+      </summary>
+      <button v-for="p in elsewhere" :key="p.id" @click="emit('show', p)">{{ p.fileName }}</button>
+    </details>
   </section>
 </template>
 
@@ -43,6 +53,21 @@ const emit = defineEmits<{ takeBack: [partId: string]; toGroup: [] }>()
   line-height: 24px;
 }
 
+.others {
+  font-size: 13px;
+  margin-top: 6px;
+}
+
+.others summary {
+  cursor: pointer;
+  line-height: 24px;
+}
+
+.others button {
+  display: block;
+}
+
+.others button,
 .own button {
   border: 0;
   background: none;

@@ -55,7 +55,7 @@ function drop(at: number) {
         @keydown.delete.prevent="emit('remove', part.id)"
       >
         <b>{{ part.name || labelOf(part.setting.kind) }}</b>
-        <small class="num cut"
+        <small class="num"
           >{{ partWords(part) }}<em v-if="changedIds.includes(part.id)"> · own here</em></small
         >
       </button>

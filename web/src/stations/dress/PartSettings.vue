@@ -1,19 +1,28 @@
 <script setup lang="ts">
 import { Checkbox, Input } from 'ant-design-vue'
 import { computed } from 'vue'
+import type { LookProblems } from '../../api/types'
 import type { Fill, Lettering, Part, Setting, SubjectPlace } from '../../look/look'
 import { labelOf } from '../../look/parts'
 import BackdropSettings from './BackdropSettings.vue'
 import ChoiceRow from './ChoiceRow.vue'
 import ColourRow from './ColourRow.vue'
+import CurveRow from './CurveRow.vue'
 import DirectionDial from './DirectionDial.vue'
 import { NUMBERS } from './fields'
+import PictureChoice from './PictureChoice.vue'
+import PathField from './PathField.vue'
 import SliderRow from './SliderRow.vue'
 import SubjectSettings from './SubjectSettings.vue'
 import TextSettings from './TextSettings.vue'
 
 /** What the chosen part does, and with what numbers. */
-const props = defineProps<{ part: Part; columns: string[]; palette: string[] }>()
+const props = defineProps<{
+  part: Part
+  columns: string[]
+  palette: string[]
+  problems: LookProblems | undefined
+}>()
 const emit = defineEmits<{
   set: [setting: Setting, key: string]
   rename: [name: string]
@@ -31,6 +40,19 @@ function put(of: string, to: unknown) {
   emit('set', { ...setting.value, [of]: to } as Setting, of)
 }
 
+const HEXAGON = 'M25 0H75L100 50 75 100H25L0 50Z'
+
+function shape(to: string) {
+  const s = setting.value
+  if (s.kind === 'frame') {
+    emit(
+      'set',
+      { ...s, shape: to as 'path', path: to === 'path' ? (s.path ?? HEXAGON) : s.path },
+      '',
+    )
+  }
+}
+
 function whole(to: Setting) {
   emit('set', to, 'whole')
 }
@@ -39,21 +61,26 @@ function whole(to: Setting) {
 <template>
   <section class="settings" :aria-label="`${part.name}: settings`">
     <h2>{{ labelOf(setting.kind) }}</h2>
-    <Input
-      class="name"
-      :value="part.name"
-      aria-label="Name of the part"
-      @change="emit('rename', ($event.target as HTMLInputElement).value)"
-    />
+    <label class="name">
+      <span>Called</span>
+      <Input
+        size="small"
+        :value="part.name"
+        aria-label="Name of the part"
+        @change="emit('rename', ($event.target as HTMLInputElement).value)"
+      />
+    </label>
     <BackdropSettings
       v-if="setting.kind === 'backdrop'"
       :model-value="setting.fill"
       :palette="palette"
+      :advice="problems?.backdrops ?? []"
       @update:model-value="put('fill', $event as Fill)"
     />
     <SubjectSettings
       v-else-if="setting.kind === 'subject'"
       :model-value="setting"
+      :columns="columns"
       @update:model-value="whole($event as SubjectPlace)"
     />
     <TextSettings
@@ -87,8 +114,19 @@ function whole(to: Setting) {
         :choices="[
           { value: 'rounded', label: 'Round corners' },
           { value: 'circle', label: 'Circle' },
+          { value: 'path', label: 'Own path' },
         ]"
-        @update:model-value="put('shape', $event)"
+        @update:model-value="shape($event)"
+      />
+      <PathField
+        v-if="setting.kind === 'frame' && setting.shape === 'path'"
+        :model-value="setting.path ?? ''"
+        @update:model-value="put('path', $event)"
+      />
+      <PictureChoice
+        v-if="setting.kind === 'picture'"
+        :model-value="setting.picture"
+        @update:model-value="put('picture', $event)"
       />
       <SliderRow
         v-for="field in numbers"
@@ -118,6 +156,10 @@ function whole(to: Setting) {
         <p class="small quiet">Lifted off the photograph’s own smooth backdrop.</p>
       </template>
       <template v-if="setting.kind === 'tone'">
+        <CurveRow :model-value="setting.curve" @update:model-value="put('curve', $event)" />
+        <button class="link" @click="put('balance', setting.balance > 0 ? 0 : 100)">
+          {{ setting.balance > 0 ? 'Leave the light as it is' : 'Balance the light' }}
+        </button>
         <h2>Match</h2>
         <p class="small quiet">
           {{
@@ -137,6 +179,13 @@ function whole(to: Setting) {
           unit="%"
           @update:model-value="put('match', $event)"
         />
+        <p v-if="problems?.cohesion" class="small" data-cohesion>
+          Subjects differ by
+          <span class="num"
+            >ΔE {{ problems.cohesion.before.toFixed(1) }} →
+            {{ problems.cohesion.after.toFixed(1) }}</span
+          >
+        </p>
       </template>
     </template>
   </section>
@@ -144,7 +193,12 @@ function whole(to: Setting) {
 
 <style scoped>
 .name {
-  margin: 6px 0;
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1fr);
+  gap: 8px;
+  align-items: center;
+  font-size: 13px;
+  margin: 4px 0;
 }
 
 .link {

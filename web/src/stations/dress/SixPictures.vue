@@ -25,14 +25,20 @@ const emit = defineEmits<{ choose: [picture: Picture]; more: [] }>()
       :data-other="picture.id"
       @click="emit('choose', picture)"
     >
-      <LivePicture :picture="picture" :parts="partsOf(picture)" :width="width" :height="height" />
-      <span class="cut">
+      <span class="seen">
+        <LivePicture :picture="picture" :parts="partsOf(picture)" :width="width" :height="height" />
+      </span>
+      <span class="cut name">
         {{ picture.fileName.replace(/\.\w+$/, '') }}
         <em v-if="picture.lookChanges.length > 0">own</em>
       </span>
     </button>
     <p class="quiet small says">
-      {{ pictures.length }} that differ most of {{ total.toLocaleString('en') }}, live
+      {{
+        pictures.length < total - 1
+          ? `${pictures.length} that differ most of ${total.toLocaleString('en')}, live`
+          : `${total} pictures, live`
+      }}
       <Button v-if="total > 7" size="small" @click="emit('more')"
         >Six more <kbd>Shift →</kbd></Button
       >
@@ -65,7 +71,15 @@ const emit = defineEmits<{ choose: [picture: Picture]; more: [] }>()
   cursor: pointer;
 }
 
-.one span {
+.seen {
+  display: block;
+  height: 74px;
+  border: 1px solid var(--line);
+  border-radius: 5px;
+  background: var(--paper);
+}
+
+.name {
   display: block;
 }
 

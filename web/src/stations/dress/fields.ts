@@ -58,6 +58,7 @@ export const NUMBERS: Partial<Record<Kind, NumberField[]>> = {
     both('saturation', 'Saturation'),
     both('highlights', 'Highlights'),
     both('shadows', 'Shadows'),
+    percent('balance', 'Balance'),
   ],
   picture: [percent('opacity', 'Opacity')],
   frame: [

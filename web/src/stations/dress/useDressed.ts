@@ -1,7 +1,7 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
 import { api } from '../../api/client'
 import type { Picture } from '../../api/types'
-import type { Part } from '../../look/look'
+import type { Box, Part } from '../../look/look'
 
 export type Wanted = { picture: Picture; parts: Part[]; width: number; height: number }
 
@@ -14,13 +14,15 @@ export function useDressed(wanted: Ref<Wanted | null>) {
   const problem = ref('')
   /** True when what is seen is what is wanted. */
   const isCurrent = ref(false)
+  /** Where the subject stands, percent of the frame's width and height; null until it is known. */
+  const subject = ref<Box | null>(null)
   let busy = false
   let waiting: Wanted | null = null
 
   async function run(next: Wanted) {
     busy = true
     try {
-      const { data, error } = await api.POST('/api/v1/pictures/{id}/dressed.png', {
+      const { data, error, response } = await api.POST('/api/v1/pictures/{id}/dressed.png', {
         params: { path: { id: next.picture.id } },
         body: { parts: next.parts, ownChanges: false, width: next.width, height: next.height },
         parseAs: 'blob',
@@ -30,6 +32,7 @@ export function useDressed(wanted: Ref<Wanted | null>) {
         url.value = URL.createObjectURL(data as Blob)
         if (old) URL.revokeObjectURL(old)
         problem.value = ''
+        subject.value = boxOf(response.headers.get('Subject-Box'))
       } else {
         problem.value = (error as { detail?: string } | undefined)?.detail ?? 'This can’t be shown.'
       }
@@ -56,5 +59,12 @@ export function useDressed(wanted: Ref<Wanted | null>) {
   )
   onScopeDispose(() => URL.revokeObjectURL(url.value))
 
-  return { url, problem, isCurrent }
+  return { url, problem, isCurrent, subject }
+}
+
+function boxOf(header: string | null): Box | null {
+  const [left, top, right, bottom] = (header ?? '').split(' ').map(Number)
+  return left === undefined || top === undefined || right === undefined || bottom === undefined
+    ? null
+    : { x: left, y: top, width: right - left, height: bottom - top }
 }

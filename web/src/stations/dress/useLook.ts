@@ -3,18 +3,26 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
-import type { Batch, KeptLook } from '../../api/types'
+import type { Batch, KeptLook, Picture } from '../../api/types'
 import { History } from '../../look/history'
 import type { Kind, Part, Setting } from '../../look/look'
 import { freeId, freshSetting, labelOf, placeFor } from '../../look/parts'
+import type { OwnChanges } from './useOwnChanges'
 
 const SAVE_AFTER_MS = 500
+
+/** What can be gone back to: the look, and what single pictures did otherwise. */
+type State = { parts: Part[]; own: Map<number, Part[]> }
 
 /**
  * The batch's look while it is being changed: every change can be taken back, and is saved as it is
  * made. What somebody else saved meanwhile is shown and never written over.
  */
-export function useLook(batchId: Ref<number>, batch: ComputedRef<Batch | undefined>) {
+export function useLook(
+  batchId: Ref<number>,
+  batch: ComputedRef<Batch | undefined>,
+  own: OwnChanges,
+) {
   const client = useQueryClient()
   const parts = shallowRef<Part[]>([])
   const name = ref('')
@@ -24,9 +32,11 @@ export function useLook(batchId: Ref<number>, batch: ComputedRef<Batch | undefin
   const conflict = ref('')
   const saving = ref(0)
   const steps = ref(0)
-  let history = new History<Part[]>([])
+  let history = new History<State>({ parts: [], own: new Map() })
   let base: { lookId: number; versionId: number; revision: number } | null = null
   let unsaved = false
+  /** What pictures did otherwise before anything was changed here. */
+  const asItWas = new Map<number, Part[]>()
 
   async function load(lookId: number) {
     const kept = (await need(
@@ -39,7 +49,7 @@ export function useLook(batchId: Ref<number>, batch: ComputedRef<Batch | undefin
     base = { lookId: kept.id, versionId: kept.versionId, revision: kept.revision }
     parts.value = kept.parts as Part[]
     name.value = kept.name
-    history = new History(parts.value)
+    history = new History<State>({ parts: parts.value, own: new Map() })
     steps.value++
     unsaved = false
     conflict.value = ''
@@ -103,15 +113,38 @@ export function useLook(batchId: Ref<number>, batch: ComputedRef<Batch | undefin
   }
 
   function show(next: Part[]) {
-    parts.value = next
     steps.value++
+    if (next === parts.value) return
+    parts.value = next
     unsaved = true
     void saveSoon()
   }
 
+  /** Back or on: what single pictures did otherwise goes with it. */
+  function go(from: State, to: State) {
+    for (const id of new Set([...from.own.keys(), ...to.own.keys()])) {
+      const then = to.own.get(id)
+      if (then !== from.own.get(id)) own.put(id, then ?? (asItWas.get(id) as Part[]))
+    }
+    show(to.parts)
+  }
+
+  /** One picture does something otherwise; a step like any other. */
+  function changeOwn(picture: Picture, changes: Part[], key = '') {
+    if (!asItWas.has(picture.id)) asItWas.set(picture.id, own.of(picture))
+    const next = new Map(history.now.own).set(picture.id, changes)
+    history.push(
+      { parts: parts.value, own: next },
+      key && `${picture.id} ${key}`,
+      performance.now(),
+    )
+    own.put(picture.id, changes)
+    steps.value++
+  }
+
   /** @param key what is changed, so that a slider that is drawn is one step */
   function change(next: Part[], key = '') {
-    history.push(next, key, performance.now())
+    history.push({ parts: next, own: history.now.own }, key, performance.now())
     show(next)
   }
 
@@ -152,11 +185,11 @@ export function useLook(batchId: Ref<number>, batch: ComputedRef<Batch | undefin
   }
 
   function undo() {
-    show(history.undo())
+    go(history.now, history.undo())
   }
 
   function redo() {
-    show(history.redo())
+    go(history.now, history.redo())
   }
 
   function rename(to: string) {
@@ -222,6 +255,7 @@ export function useLook(batchId: Ref<number>, batch: ComputedRef<Batch | undefin
     canUndo,
     canRedo,
     changePart,
+    changeOwn,
     set,
     add,
     remove,

@@ -39,16 +39,9 @@ export function useOwnChanges(batchId: Ref<number>) {
     }
   }
 
-  function set(picture: Picture, parts: Part[]) {
-    unsaved.value = new Map(unsaved.value).set(picture.id, parts)
+  function put(pictureId: number, parts: Part[]) {
+    unsaved.value = new Map(unsaved.value).set(pictureId, parts)
     void saveSoon()
-  }
-
-  function takeBack(picture: Picture, partId: string) {
-    set(
-      picture,
-      of(picture).filter((part) => part.id !== partId),
-    )
   }
 
   async function toGroup(picture: Picture) {
@@ -62,5 +55,6 @@ export function useOwnChanges(batchId: Ref<number>) {
     void message.info(`The same in ${copied.pictures} more`)
   }
 
-  return { of, set, takeBack, toGroup }
+  return { of, put, toGroup }
 }
+export type OwnChanges = ReturnType<typeof useOwnChanges>
