@@ -37,13 +37,11 @@ const value = defineModel<T>({ required: true })
 
 .choice.grid {
   display: grid;
-  gap: 1px;
-  background: var(--line);
 }
 
 .choice.grid button {
   border: 0;
-  background: var(--panel);
+  box-shadow: 0 0 0 0.5px var(--line);
 }
 
 .choice.grid button.on {

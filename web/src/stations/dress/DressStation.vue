@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { sentenceOf } from '../../api/client'
 import { useSpecs } from '../../api/queries'
-import type { KeptLook } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
@@ -38,7 +37,6 @@ const { data: specs } = useSpecs(batchId)
 const { ready, shown, frame, size, six, step, more } = useShown(pictures, selectedId, specs)
 const problems = useLookProblems(batch, size, own)
 const dropper = provideDropper()
-const compares = ref(false)
 
 const part = useChosenPart(ready, shown, bench, own)
 const chosen = part.chosen
@@ -60,17 +58,11 @@ async function tell(work: Promise<unknown>) {
   }
 }
 
-const { looks, naming, renames, act, named } = useShelf(batch, bench, tell)
-
-function take(look: KeptLook) {
-  compares.value = false
-  if (look.id !== batch.value?.look.id) void tell(bench.use(look))
-}
-
-function takeNewest() {
-  const newest = looks.value?.find((look) => look.id === batch.value?.look.id)
-  if (newest) void tell(bench.use(newest))
-}
+const { looks, naming, renames, compares, act, named, take, takeNewest } = useShelf(
+  batch,
+  bench,
+  tell,
+)
 
 function deliver() {
   void router.push({ name: 'deliver', params: { id: batchId.value } })
@@ -115,7 +107,7 @@ useKeys({
           :data="problems.problems.value"
           :busy="problems.mending.value"
           :mended="problems.mended.value?.size ?? null"
-          class="hurts"
+          class="set"
           @mend="tell(problems.mend($event))"
           @take-back="problems.takeBack"
           @show="
@@ -246,7 +238,7 @@ useKeys({
   margin: 0 0 4px 8px;
 }
 
-.hurts {
+.set {
   margin-top: auto;
 }
 

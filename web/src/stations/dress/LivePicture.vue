@@ -37,6 +37,7 @@ const { url, isCurrent } = useDressed(wanted)
 <style scoped>
 .live {
   display: grid;
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
   place-items: center;
   width: 100%;
   height: 100%;

@@ -16,6 +16,11 @@ const emit = defineEmits<{
 }>()
 const compares = defineModel<boolean>('compares', { required: true })
 
+/** The batch's own look first: it is never out of sight. */
+const inOrder = computed(() => {
+  const own = props.looks.filter((look) => look.id === props.current.id)
+  return [...own, ...props.looks.filter((look) => look.id !== props.current.id)]
+})
 const newestVersion = computed(
   () => props.looks.find((look) => look.id === props.current.id)?.version ?? 0,
 )
@@ -27,7 +32,7 @@ const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}
     <span class="quiet small">Looks</span>
     <div class="chips" aria-label="Looks on the shelf">
       <button
-        v-for="look in looks"
+        v-for="look in inOrder"
         :key="look.id"
         class="chip"
         :class="{ on: look.id === current.id }"

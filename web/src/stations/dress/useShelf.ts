@@ -25,6 +25,8 @@ export function useShelf(
   })
   const naming = ref(false)
   const renames = ref(false)
+  /** Whether the looks are seen side by side. */
+  const compares = ref(false)
 
   function act(what: ShelfAct) {
     if (what === 'new' || what === 'rename') {
@@ -55,5 +57,16 @@ export function useShelf(
     await client.invalidateQueries({ queryKey: ['looks'] })
   }
 
-  return { looks, naming, renames, act, named }
+  function take(look: KeptLook) {
+    compares.value = false
+    if (look.id !== batch.value?.look.id) void tell(bench.use(look))
+  }
+
+  /** The look as it became elsewhere. */
+  function takeNewest() {
+    const newest = looks.value?.find((look) => look.id === batch.value?.look.id)
+    if (newest) void tell(bench.use(newest))
+  }
+
+  return { looks, naming, renames, compares, act, named, take, takeNewest }
 }

@@ -67,18 +67,30 @@ final class Api {
   }
 
   void upload(long batch, Map<String, byte[]> files) throws IOException {
+    multipart("/api/v1/batches/" + batch + "/pictures", "files", files);
+  }
+
+  /** Codes, groups and words for a batch's pictures. */
+  void giveList(long batch, String csv) throws IOException {
+    multipart(
+        "/api/v1/batches/" + batch + "/sets/list?give=true",
+        "file",
+        Map.of("list.csv", csv.getBytes(StandardCharsets.UTF_8)));
+  }
+
+  private void multipart(String path, String field, Map<String, byte[]> files) throws IOException {
     ByteArrayOutputStream body = new ByteArrayOutputStream();
     for (Map.Entry<String, byte[]> file : files.entrySet()) {
       String head =
-          "--%s\r\nContent-Disposition: form-data; name=\"files\"; filename=\"%s\"\r\n\r\n"
-              .formatted(BOUNDARY, file.getKey());
+          "--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"%s\"\r\n\r\n"
+              .formatted(BOUNDARY, field, file.getKey());
       body.write(head.getBytes(StandardCharsets.UTF_8));
       body.write(file.getValue());
       body.write("\r\n".getBytes(StandardCharsets.UTF_8));
     }
     body.write(("--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8));
     send(
-        HttpRequest.newBuilder(URI.create(address + "/api/v1/batches/" + batch + "/pictures"))
+        HttpRequest.newBuilder(URI.create(address + path))
             .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
             .POST(BodyPublishers.ofByteArray(body.toByteArray()))
             .build());

@@ -84,7 +84,7 @@ public final class Dresser {
 
   private static ToneTable tone(Dressable dressable, Look look) {
     return look.tone()
-        .map(tone -> new ToneTable(tone, tone.isOfItsOwn() ? dressable.tone() : null))
+        .map(tone -> new ToneTable(tone, tone.dependsOnPicture() ? dressable.tone() : null))
         .orElse(null);
   }
 

@@ -108,7 +108,7 @@ public record Tone(
   }
 
   /** True when what it does depends on the picture's own colours. */
-  public boolean isOfItsOwn() {
+  public boolean dependsOnPicture() {
     return reference != null && match > 0 || balance > 0;
   }
 
