@@ -88,7 +88,7 @@ export type Setting =
   | { kind: 'contact-shadow'; strength: number; reach: number; softness: number; colour: string }
   | { kind: 'drop-shadow'; x: number; y: number; blur: number; strength: number; colour: string }
   | { kind: 'own-shadow'; strength: number; elseMade: boolean }
-  | { kind: 'reflection'; strength: number; fade: number }
+  | { kind: 'reflection'; strength: number; fade: number; blur: number }
   | SubjectPlace
   | {
       kind: 'outline'

@@ -93,7 +93,7 @@ export function freshSetting(kind: Kind): Setting {
     case 'own-shadow':
       return { kind, strength: 100, elseMade: true }
     case 'reflection':
-      return { kind, strength: 30, fade: 35 }
+      return { kind, strength: 30, fade: 35, blur: 0.4 }
     case 'subject':
       return {
         kind,

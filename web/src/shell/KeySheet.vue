@@ -83,7 +83,19 @@ const perStation: Record<string, Row[]> = {
     ['Ctrl Z', 'undo; with Shift: redo'],
     ['Ctrl Enter', 'done, next picture'],
   ],
-  dress: [],
+  dress: [
+    ['↑ ↓', 'next, previous part; with Alt on a part: move it'],
+    ['A', 'add a part'],
+    ['X', 'the part on or off'],
+    ['Del', 'on a part: take it out'],
+    ['O', 'changes count for this picture only'],
+    ['Shift →', 'six more pictures'],
+    ['C', 'looks side by side'],
+    ['N', 'next picture that the look hurts'],
+    ['Ctrl Z', 'undo; with Shift: redo'],
+    ['Ctrl S', 'keep as a new look'],
+    ['arrows', 'on a box of the stage: move it; with Shift: finely'],
+  ],
   deliver: [['Enter', 'make the files']],
 }
 

@@ -49,7 +49,11 @@ export const NUMBERS: Partial<Record<Kind, NumberField[]>> = {
     percent('strength', 'Strength'),
   ],
   'own-shadow': [percent('strength', 'Strength', 200)],
-  reflection: [percent('strength', 'Strength'), percent('fade', 'Gone after', 100, 1, 1)],
+  reflection: [
+    percent('strength', 'Strength'),
+    percent('fade', 'Gone after', 100, 1, 1),
+    percent('blur', 'Blur', 6, 0.1),
+  ],
   outline: [percent('width', 'Width', 5, 0.05, 0.05), percent('softness', 'Softness', 5, 0.1)],
   tone: [
     both('brightness', 'Brightness'),

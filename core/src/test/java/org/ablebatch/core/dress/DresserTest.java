@@ -166,7 +166,7 @@ class DresserTest {
                     new Part("b", "", true, CastShadow.DEFAULT),
                     new Part("c", "", true, ContactShadow.DEFAULT),
                     new Part("d", "", true, new DropShadow(3, 3, 4, 80, Colour.BLACK)),
-                    new Part("e", "", true, new Reflection(60, 50)))),
+                    new Part("e", "", true, new Reflection(60, 50, 0.5)))),
             new Frame(400, 400));
 
     int compared = 0;
@@ -212,13 +212,38 @@ class DresserTest {
 
   @Test
   void aReflectionFadesAndIsGone() {
-    Look look = onFloor(List.of(new Part("r", "", true, new Reflection(50, 40))));
+    Look look = onFloor(List.of(new Part("r", "", true, new Reflection(50, 40, 0))));
     Picture result = DRESSER.dress(post(), look, new Frame(400, 400));
     int foot = (int) Math.round(standing(post()).foot());
 
     assertThat(result.at(200, foot + 2) >>> 24).isCloseTo(127, within(8));
     assertThat(result.at(200, foot + 20) >>> 24).isLessThan(result.at(200, foot + 2) >>> 24);
     assertThat(result.at(200, 395) >>> 24).isZero();
+  }
+
+  @Test
+  void aBlurredReflectionIsTheSameWithASofterEdge() {
+    Dressable post = post();
+    Frame frame = new Frame(400, 400);
+    Picture sharp = DRESSER.dress(post, onFloor(List.of(part(new Reflection(50, 40, 0)))), frame);
+    Picture soft = DRESSER.dress(post, onFloor(List.of(part(new Reflection(50, 40, 3)))), frame);
+    int row = (int) Math.round(standing(post).foot()) + 12;
+
+    double before = 0;
+    double after = 0;
+    int wide = 0;
+    for (int x = 0; x < 400; x++) {
+      before += sharp.at(x, row) >>> 24;
+      after += soft.at(x, row) >>> 24;
+      wide += (soft.at(x, row) >>> 24) > 3 ? 1 : 0;
+      wide -= (sharp.at(x, row) >>> 24) > 3 ? 1 : 0;
+    }
+    assertThat(wide).isGreaterThan(5);
+    assertThat(after).isCloseTo(before, within(0.1 * before));
+  }
+
+  private static Part part(Setting setting) {
+    return new Part("p", "", true, setting);
   }
 
   @Test

@@ -61,7 +61,7 @@ class LookTest {
     assertThatThrownBy(() -> new Look(Arrays.asList(SHADOW, null)))
         .isInstanceOfSatisfying(
             InvalidLook.class, e -> assertThat(e.field()).isEqualTo("parts[1]"));
-    assertThatThrownBy(() -> new Reflection(Double.NaN, 10))
+    assertThatThrownBy(() -> new Reflection(Double.NaN, 10, 0))
         .isInstanceOfSatisfying(
             InvalidLook.class, e -> assertThat(e.field()).isEqualTo("strength"));
     assertThatThrownBy(
