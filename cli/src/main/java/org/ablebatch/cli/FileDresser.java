@@ -25,6 +25,7 @@ import org.ablebatch.core.dress.Supplies;
 import org.ablebatch.core.look.Colour;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sets.SetList;
 import org.ablebatch.core.sets.SetPlace;
 import org.ablebatch.prior.LearnedPriors;
@@ -35,6 +36,9 @@ import org.ablebatch.prior.LearnedPriors;
  */
 final class FileDresser {
   private static final int QUALITY = 92;
+
+  /** Fainter than this is not content when a subject is measured, as in the application. */
+  private static final int CONTENT_FROM = 13;
 
   private final Cutter cutter = new Cutter(LearnedPriors.shared());
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
@@ -85,8 +89,9 @@ final class FileDresser {
   private static Dressable dressable(Picture read, CutOutcome.Done done, Labels labels) {
     // What came in as a cutout has no photograph to take a shadow from.
     Picture photograph = done.method() == Method.TRANSPARENT ? null : read;
+    Rect content = done.cutout().matte().contentBox(CONTENT_FROM);
     return new Dressable(
-        done.cutout().toPicture(), done.cutout().matte().contentBox(1), photograph, labels);
+        done.cutout().toPicture(), content == null ? read.bounds() : content, photograph, labels);
   }
 
   private Labels labels(String file) {

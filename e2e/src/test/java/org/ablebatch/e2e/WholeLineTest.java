@@ -13,7 +13,10 @@ import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.util.HexFormat;
 import java.util.Map;
+import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Standing;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
@@ -26,7 +29,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @SharedApplication
 class WholeLineTest {
-  private static final double MARGIN = 8;
 
   @Test
   void fromFilesToDeliveredFiles(Application application, Browser browser) throws Exception {
@@ -188,7 +190,8 @@ class WholeLineTest {
       assertThat(picture.width()).isEqualTo(800);
       assertThat(picture.height()).isEqualTo(800);
     }
-    Placement placement = Placement.fit(place.content(), 800, 800, MARGIN);
+    Placement placement =
+        Standing.free(place.content(), Look.DEFAULT, new Frame(800, 800)).placement();
     int x = (int) (place.x() * placement.scale() + placement.offsetX());
     int y = (int) (place.y() * placement.scale() + placement.offsetY());
     int beside = (int) ((place.y() + 40) * placement.scale() + placement.offsetY());

@@ -40,6 +40,7 @@ final class Latency {
     double[] preview = new double[times];
     double[] page = new double[times];
     String of = "/api/v1/pictures/" + picture;
+    long look = client.get("/api/v1/batches/" + batch).get("look").get("versionId").asLong();
     for (int i = 0; i < times; i++) {
       String body = STROKE.formatted(UUID.randomUUID(), 100 + i, 160 + i);
       stroke[i] = millis(() -> client.send("POST", of + "/edits", body));
@@ -49,7 +50,9 @@ final class Latency {
               () ->
                   client.bytes(
                       of
-                          + "/dressed.png?backdrop=%23E9E0CE&marginPercent=8&height=600&width="
+                          + "/dressed.png?backdrop=%23E9E0CE&marginPercent=8&height=600&look="
+                          + look
+                          + "&width="
                           + width));
       page[i] =
           millis(() -> client.bytes("/api/v1/batches/" + batch + "/pictures?size=100&page=1"));

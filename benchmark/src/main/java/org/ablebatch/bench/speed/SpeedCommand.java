@@ -11,7 +11,10 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
-/** {@code bench speed}: JMH over {@link CutSpeed} and {@link MendSpeed}, one thread or several. */
+/**
+ * {@code bench speed}: JMH over {@link CutSpeed}, {@link MendSpeed} and {@link DressSpeed}, one
+ * thread or several.
+ */
 @Command(
     name = "speed",
     mixinStandardHelpOptions = true,
@@ -43,6 +46,7 @@ public final class SpeedCommand implements Callable<Integer> {
         new OptionsBuilder()
             .include(CutSpeed.class.getName() + "\\." + only)
             .include(MendSpeed.class.getName() + "\\." + only)
+            .include(DressSpeed.class.getName() + "\\." + only)
             .param("megapixels", megapixels.toArray(String[]::new))
             .threads(threads)
             .addProfiler(MemPoolProfiler.class)
