@@ -29,7 +29,7 @@ function move(event: PointerEvent) {
 <template>
   <div class="row">
     <span>Curve</span>
-    <svg ref="field" viewBox="0 0 100 100" preserveAspectRatio="none" @pointermove="move">
+    <svg ref="field" viewBox="0 0 100 100" @pointermove="move">
       <path d="M0 100 100 0M0 50H100M50 0V100" class="grid" />
       <polyline :points="line" class="line" />
       <circle
@@ -63,8 +63,8 @@ function move(event: PointerEvent) {
 }
 
 svg {
-  width: 100%;
-  height: 104px;
+  width: 128px;
+  height: 128px;
   border: 1px solid var(--line);
   border-radius: 5px;
   background: var(--panel);

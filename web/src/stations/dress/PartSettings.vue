@@ -156,10 +156,10 @@ function whole(to: Setting) {
         <p class="small quiet">Lifted off the photograph’s own smooth backdrop.</p>
       </template>
       <template v-if="setting.kind === 'tone'">
-        <CurveRow :model-value="setting.curve" @update:model-value="put('curve', $event)" />
         <button class="link" @click="put('balance', setting.balance > 0 ? 0 : 100)">
           {{ setting.balance > 0 ? 'Leave the light as it is' : 'Balance the light' }}
         </button>
+        <CurveRow :model-value="setting.curve" @update:model-value="put('curve', $event)" />
         <h2>Match</h2>
         <p class="small quiet">
           {{

@@ -39,9 +39,7 @@ const emit = defineEmits<{ choose: [picture: Picture]; more: [] }>()
           ? `${pictures.length} that differ most of ${total.toLocaleString('en')}, live`
           : `${total} pictures, live`
       }}
-      <Button v-if="total > 7" size="small" @click="emit('more')"
-        >Six more <kbd>Shift →</kbd></Button
-      >
+      <Button v-if="total > 7" size="small" title="Shift →" @click="emit('more')">Six more</Button>
     </p>
   </div>
 </template>
@@ -58,8 +56,8 @@ const emit = defineEmits<{ choose: [picture: Picture]; more: [] }>()
 }
 
 .one {
-  width: 98px;
-  flex: none;
+  flex: 0 1 98px;
+  min-width: 56px;
   padding: 0;
   border: 0;
   background: none;
@@ -95,7 +93,6 @@ em {
 .says {
   margin-left: auto;
   text-align: right;
-  max-width: 130px;
-  flex: none;
+  flex: 0 0 112px;
 }
 </style>
