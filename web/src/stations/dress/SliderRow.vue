@@ -36,7 +36,7 @@ function take() {
       :max="high"
       :step="step"
       :tooltip-open="false"
-      :aria-label="label"
+      :aria-label-for-handle="label"
       class="slider"
       @update:value="value = $event as number"
     />

@@ -69,7 +69,7 @@ class DressTest {
     api.put(
         "/api/v1/batches/" + batch + "/specs",
         """
-        [{"name": "Shop", "width": 800, "height": 800, "format": "PNG"}]
+        {"specs": [{"name": "Shop", "width": 800, "height": 800, "format": "PNG"}]}
         """);
     return batch;
   }
