@@ -5,6 +5,7 @@ import { addressOf } from '../../api/addresses'
 import type { Picture } from '../../api/types'
 import type { Part, Setting } from '../../look/look'
 import ChoiceRow from './ChoiceRow.vue'
+import { colourAt } from './colourAt'
 import { useDressed } from './useDressed'
 import { useDropper } from './useDropper'
 import { useStageHandles } from './useStageHandles'
@@ -16,6 +17,8 @@ const props = defineProps<{
   selected: Part | undefined
   width: number
   height: number
+  /** How many parts this picture does otherwise. */
+  ownChanges: number
 }>()
 const emit = defineEmits<{
   set: [part: Part, setting: Setting, key: string]
@@ -83,19 +86,8 @@ function press(event: PointerEvent) {
 }
 
 function takeColour(event: PointerEvent) {
-  const source = image.value
-  const context = document.createElement('canvas').getContext('2d')
-  if (!source || !context) return
-  const at = source.getBoundingClientRect()
-  const x = Math.floor(((event.clientX - at.left) / at.width) * source.naturalWidth)
-  const y = Math.floor(((event.clientY - at.top) / at.height) * source.naturalHeight)
-  context.canvas.width = 1
-  context.canvas.height = 1
-  context.drawImage(source, -x, -y)
-  const [r = 0, g = 0, b = 0, alpha = 0] = context.getImageData(0, 0, 1, 1).data
-  if (alpha === 0) return
-  const hex = [r, g, b].map((v) => v.toString(16).padStart(2, '0')).join('')
-  dropper.take(`#${hex.toUpperCase()}`)
+  const colour = image.value && colourAt(image.value, event.clientX, event.clientY)
+  if (colour) dropper.take(colour)
 }
 </script>
 
@@ -157,6 +149,9 @@ function takeColour(event: PointerEvent) {
       <ChoiceRow v-model="from" label="Take it from" :choices="SOURCES" />
       <button @click="dropper.stop()">Leave it <kbd>Esc</kbd></button>
     </div>
+    <span v-if="ownChanges > 0" class="own-tag" data-own-here>
+      {{ ownChanges === 1 ? 'One part of its own' : `${ownChanges} parts of its own` }}
+    </span>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </div>
 </template>
@@ -261,6 +256,17 @@ function takeColour(event: PointerEvent) {
   left: 0;
   right: 0;
   height: 1px;
+}
+
+.own-tag {
+  position: absolute;
+  left: 12px;
+  bottom: 10px;
+  background: var(--saffron-wash);
+  border: 1px solid #e2b968;
+  border-radius: 4px;
+  padding: 0 8px;
+  font: 500 12.5px/20px var(--text);
 }
 
 .problem {

@@ -149,6 +149,7 @@ useKeys({
           :picture="shown"
           :parts="part.parts.value"
           :selected="chosen"
+          :own-changes="part.ownParts.value.length"
           :width="size.width"
           :height="size.height"
           @set="(p, setting, key) => part.change({ ...p, setting }, key)"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
+import { pathData } from './path'
 
 /** Data of an SVG path; a whole SVG file may be pasted too, of which the first path is taken. */
 const path = defineModel<string>({ required: true })
@@ -8,13 +9,10 @@ const problem = ref('')
 watch(path, (now) => (typed.value = now), { immediate: true })
 
 function take() {
-  const text = typed.value.trim()
-  const inside = /<path[^>]*\sd\s*=\s*(["'])([^"']*)\1/i.exec(text)?.[2]
-  const data = inside ?? text
-  problem.value = /^[Mm][\d\s,.+\-eEMmLlHhVvCcSsQqTtAaZz]*$/.test(data)
-    ? ''
-    : 'This is no path data: it begins with M and has letters and numbers only.'
-  if (problem.value === '') path.value = data
+  const data = pathData(typed.value)
+  problem.value =
+    data === null ? 'This is no path data: it begins with M and has letters and numbers only.' : ''
+  if (data !== null) path.value = data
 }
 </script>
 

@@ -11,8 +11,8 @@ export type Dropper = {
 
 const KEY: InjectionKey<Dropper> = Symbol('dropper')
 
-/** A dropper for a station: its colour rows ask for a colour, its stage gives it. */
-export function provideDropper(): Dropper {
+/** One at a time asks; who asks later takes the place of who asked before. */
+export function newDropper(): Dropper {
   const picking = ref(false)
   let waiting: ((colour: string | null) => void) | null = null
 
@@ -22,7 +22,7 @@ export function provideDropper(): Dropper {
     waiting = null
   }
 
-  const dropper: Dropper = {
+  return {
     picking,
     pick: () => {
       end(null)
@@ -32,6 +32,11 @@ export function provideDropper(): Dropper {
     take: (colour) => end(colour),
     stop: () => end(null),
   }
+}
+
+/** A dropper for a station: its colour rows ask for a colour, its stage gives it. */
+export function provideDropper(): Dropper {
+  const dropper = newDropper()
   provide(KEY, dropper)
   return dropper
 }
