@@ -63,7 +63,16 @@ final class Api {
   }
 
   long newBatch(String name) {
-    return post("/api/v1/batches", "{\"name\": \"" + name + "\"}").get("id").asLong();
+    return newBatch(name, "auto");
+  }
+
+  /**
+   * @param method one alone costs a part of what the contest of all does
+   */
+  long newBatch(String name, String method) {
+    return post("/api/v1/batches", "{\"name\": \"" + name + "\", \"method\": \"" + method + "\"}")
+        .get("id")
+        .asLong();
   }
 
   void upload(long batch, Map<String, byte[]> files) throws IOException {

@@ -100,7 +100,7 @@ class BrushTruthTest {
 
   private void onTheBench(Application application, Browser browser) throws Exception {
     api = new Api(application.address());
-    long batch = api.newBatch("True strokes");
+    long batch = api.newBatch("True strokes", "uneven");
     Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
     api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
     api.post("/api/v1/batches/" + batch + "/cut", "");

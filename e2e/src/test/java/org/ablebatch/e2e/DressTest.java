@@ -52,7 +52,7 @@ class DressTest {
   }
 
   private static long passedPictures(Api api) throws Exception {
-    long batch = api.newBatch("To be dressed");
+    long batch = api.newBatch("To be dressed", "plain");
     Map<String, byte[]> photographs = new HashMap<>();
     for (String name :
         new String[] {"watering-can-green.jpg", "steel-bucket.jpg", "enamel-jug.jpg"}) {
@@ -177,7 +177,7 @@ class DressTest {
   private static void assertPixels(Map<String, byte[]> files) {
     Map<String, Picture> dressed = new HashMap<>();
     for (String name : new String[] {"watering-can-green", "steel-bucket", "enamel-jug"}) {
-      Picture picture = Photographs.read(files.get(name + ".png"));
+      Picture picture = Photographs.read(files.get(name + "_shop.png"));
       assertThat(picture.width()).isEqualTo(SIDE);
       assertNear(picture.at(2, 2), WALL);
       assertNear(picture.at(2, SIDE - 3), FLOOR);

@@ -39,7 +39,7 @@ class IntakeAndRunTest {
   void fromAFolderAndAZipToAFinishedRun(Application application, Browser browser) throws Exception {
     Page page = browser.page();
     Api api = new Api(application.address());
-    long batch = api.newBatch("Evening");
+    long batch = api.newBatch("Evening", "plain");
     page.navigate(application.address() + "/#/batches/" + batch + "/intake");
     bringIn(page);
     markTakeOutAndBringBack(page, api, batch);
@@ -161,7 +161,7 @@ class IntakeAndRunTest {
 
   /** When it is done, workers have been round and have left a paused batch alone. */
   private static void cutAnother(Api api) throws Exception {
-    long other = api.newBatch("Not paused");
+    long other = api.newBatch("Not paused", "plain");
     api.upload(other, Photographs.pots(1, 200));
     api.post("/api/v1/batches/" + other + "/cut", "");
     Api.await(() -> api.count(other, "to-check") == 1);

@@ -46,7 +46,7 @@ class NothingLostTest {
   void nothingThatWasMadeIsLost(Browser browser, Chromium chromium) throws Exception {
     try (Application application = Application.start(data, "--no-demo")) {
       api = new Api(application.address());
-      batch = api.newBatch("Nothing lost");
+      batch = api.newBatch("Nothing lost", "uneven");
       Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
       api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
       api.post("/api/v1/batches/" + batch + "/cut", "");

@@ -34,7 +34,7 @@ class ReliabilityTest {
     long batch;
     try (Application application = start(Map.of())) {
       Api api = new Api(application.address());
-      batch = api.newBatch("Killed again and again");
+      batch = api.newBatch("Killed again and again", "plain");
       uploadThroughTwoKills(application, api, batch, files);
       cutThroughThreeKills(application, api, batch);
     }

@@ -33,7 +33,7 @@ class TouchUpToolsTest {
   @Test
   void everyToolChangesTheMatteAsItSays(Application application, Browser browser) throws Exception {
     api = new Api(application.address());
-    long batch = api.newBatch("Mending");
+    long batch = api.newBatch("Mending", "uneven");
     Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
     Path other = Photographs.demo("Spring tools", "secateurs-red.jpg");
     api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));

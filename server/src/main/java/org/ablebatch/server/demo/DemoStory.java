@@ -91,10 +91,10 @@ class DemoStory {
     try {
       // Marked first: a demo that was interrupted stays as it is and is never doubled.
       jdbc.update("INSERT INTO installation (name, value) VALUES (?, ?)", DONE, "told");
-      bringIn("Growers, portraits", PORTRAITS);
-      long row = bringIn("Growers, team row", PORTRAITS);
-      long enamel = bringIn("Enamel and glass", "Enamel and glass");
-      long tools = bringIn("Spring tools", "Spring tools");
+      bringIn("Growers, portraits", PORTRAITS, null);
+      long row = bringIn("Growers, team row", PORTRAITS, "person");
+      long enamel = bringIn("Enamel and glass", "Enamel and glass", null);
+      long tools = bringIn("Spring tools", "Spring tools", null);
       looks.give(row, "portrait-slate");
       looks.say(row, "team-row");
       looks.give(enamel, "white-own-shadow");
@@ -118,9 +118,10 @@ class DemoStory {
 
   /**
    * @param folder among the demo's batches
+   * @param method of the batch; null = the program's choice for each picture
    */
-  private long bringIn(String name, String folder) throws IOException {
-    long batch = batches.create(name, null).id();
+  private long bringIn(String name, String folder, String method) throws IOException {
+    long batch = batches.create(name, method).id();
     List<Path> files;
     try (Stream<Path> inside = Files.list(Path.of(settings.demo(), "batches", folder))) {
       files = inside.sorted().toList();
