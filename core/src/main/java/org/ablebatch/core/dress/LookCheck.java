@@ -40,33 +40,50 @@ public final class LookCheck {
    */
   public List<LookNote> find(Dressable dressable, Look look, Frame frame, double reduced) {
     List<LookNote> notes = new ArrayList<>();
-    double small = LONG_SIDE / (double) Math.max(frame.width(), frame.height());
-    Frame tiny =
-        new Frame(
-            (int) Math.max(1, Math.round(frame.width() * small)),
-            (int) Math.max(1, Math.round(frame.height() * small)));
     boolean hasGround = !(look.backdrop() instanceof Fill.Clear);
     boolean hasText = look.all(Lettering.class).findAny().isPresent();
     if (hasGround || hasText) {
-      SubjectMask mask = Dresser.mask(dressable, look, tiny);
-      Picture whole = dresser.dress(dressable, withoutTexts(look), tiny);
-      TextCheck texts =
-          new TextCheck(
-              supplies.letters(),
-              dressable.labels(),
-              frame,
-              Dresser.standing(dressable, look, frame),
-              Standing.CutSides.of(dressable.content(), dressable.cutout().bounds()).bottom());
+      Seen seen = see(dressable, look, frame);
       look.parts().stream()
           .filter(part -> part.on() && part.setting() instanceof Lettering)
-          .forEach(part -> notes.addAll(texts.find(part, mask, whole)));
+          .forEach(part -> notes.addAll(seen.text(part)));
       if (hasGround && !dressable.isWhole()) {
-        RimCheck.find(mask, whole, idOf(look, Backdrop.class)).ifPresent(notes::add);
+        RimCheck.find(seen.mask(), seen.whole(), idOf(look, Backdrop.class)).ifPresent(notes::add);
       }
     }
     checkPlace(dressable, look, frame, reduced, notes);
     checkSupplies(dressable, look, notes);
     return notes;
+  }
+
+  /**
+   * A picture under a look without its texts, small.
+   *
+   * @param mask of the subject over the frame
+   */
+  record Seen(SubjectMask mask, Picture whole, TextCheck texts) {
+    List<LookNote> text(Part part) {
+      return texts.find(part, mask, whole);
+    }
+  }
+
+  Seen see(Dressable dressable, Look look, Frame frame) {
+    double small = LONG_SIDE / (double) Math.max(frame.width(), frame.height());
+    Frame tiny =
+        new Frame(
+            (int) Math.max(1, Math.round(frame.width() * small)),
+            (int) Math.max(1, Math.round(frame.height() * small)));
+    TextCheck texts =
+        new TextCheck(
+            supplies.letters(),
+            dressable.labels(),
+            frame,
+            Dresser.standing(dressable, look, frame),
+            Standing.CutSides.of(dressable.content(), dressable.cutout().bounds()).bottom());
+    return new Seen(
+        Dresser.mask(dressable, look, tiny),
+        dresser.dress(dressable, withoutTexts(look), tiny),
+        texts);
   }
 
   private static Look withoutTexts(Look look) {

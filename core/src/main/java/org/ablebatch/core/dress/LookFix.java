@@ -8,6 +8,7 @@ import org.ablebatch.core.look.Box;
 import org.ablebatch.core.look.Colour;
 import org.ablebatch.core.look.Lettering;
 import org.ablebatch.core.look.Look;
+import org.ablebatch.core.look.Mark;
 import org.ablebatch.core.look.OwnShadow;
 import org.ablebatch.core.look.Part;
 import org.ablebatch.core.look.Setting;
@@ -24,6 +25,7 @@ public final class LookFix {
   private static final Colour INK = new Colour(0x1B2333);
   private static final Lettering.Plate PLATE = new Lettering.Plate(INK, 1.4, 1, 88);
   private static final double SMALLEST_TEXT = 1.2;
+  private static final double SMALLEST_BOX = 4;
   private static final double A_LITTLE_LESS = 0.999;
 
   private final LookCheck check;
@@ -59,7 +61,53 @@ public final class LookFix {
     if (part == null) {
       return Optional.empty();
     }
-    int before = all(dressable, look, frame, reduced);
+    return part.setting() instanceof Lettering
+        ? text(note, part, dressable, look, frame)
+        : other(note, part, dressable, look, frame, reduced);
+  }
+
+  /** What is behind a text does not change with it: it is looked at once for all proposals. */
+  private Optional<Part> text(
+      LookNote note, Part part, Dressable dressable, Look look, Frame frame) {
+    LookCheck.Seen seen = check.see(dressable, look, frame);
+    int before = seen.text(part).size();
+    Lettering was = (Lettering) part.setting();
+    List<Box> taken =
+        look.parts().stream()
+            .filter(other -> other.on() && !other.id().equals(part.id()))
+            .flatMap(other -> boxOf(other.setting()).stream())
+            .filter(box -> !meet(box, was.box()))
+            .toList();
+    return proposals(note.kind(), part, was)
+        .filter(
+            proposal ->
+                taken.stream().noneMatch(box -> meet(box, ((Lettering) proposal.setting()).box())))
+        .filter(
+            proposal -> {
+              List<LookNote> left = proposal.on() ? seen.text(proposal) : List.of();
+              return left.size() < before && left.stream().noneMatch(n -> isSame(n, note));
+            })
+        .findFirst();
+  }
+
+  /** What a text may not be moved onto. */
+  private static Optional<Box> boxOf(Setting setting) {
+    if (setting instanceof Lettering text) {
+      return Optional.of(text.box());
+    }
+    return setting instanceof Mark mark ? Optional.of(mark.box()) : Optional.empty();
+  }
+
+  private static boolean meet(Box a, Box b) {
+    return a.x() < b.x() + b.width()
+        && b.x() < a.x() + a.width()
+        && a.y() < b.y() + b.height()
+        && b.y() < a.y() + a.height();
+  }
+
+  private Optional<Part> other(
+      LookNote note, Part part, Dressable dressable, Look look, Frame frame, double reduced) {
+    int before = check.find(dressable, look, frame, reduced).size();
     return proposals(note.kind(), part, dressable, look, frame, reduced)
         .filter(
             proposal -> {
@@ -70,30 +118,26 @@ public final class LookFix {
         .findFirst();
   }
 
-  private int all(Dressable dressable, Look look, Frame frame, double reduced) {
-    return check.find(dressable, look, frame, reduced).size();
-  }
-
   private static boolean isSame(LookNote a, LookNote b) {
     return a.kind() == b.kind() && java.util.Objects.equals(a.partId(), b.partId());
+  }
+
+  private static Stream<Part> proposals(LookNote.Kind kind, Part part, Lettering text) {
+    return switch (kind) {
+      case TEXT_MISSING -> Stream.of(part.switched(false));
+      case TEXT_OVER_SUBJECT -> moved(text).map(part::with);
+      case CONTRAST -> readable(text).map(part::with);
+      case TEXT_TOO_LONG -> roomier(text).map(part::with);
+      default -> Stream.empty();
+    };
   }
 
   private static Stream<Part> proposals(
       LookNote.Kind kind, Part part, Dressable dressable, Look look, Frame frame, double reduced) {
     Setting setting = part.setting();
-    if (setting instanceof Lettering text) {
-      return switch (kind) {
-        case TEXT_MISSING -> Stream.of(part.switched(false));
-        case TEXT_OVER_SUBJECT -> moved(text).map(part::with);
-        case CONTRAST -> readable(text).map(part::with);
-        case TEXT_TOO_LONG -> roomier(text).map(part::with);
-        default -> Stream.empty();
-      };
-    }
     if (setting instanceof OwnShadow own && kind == LookNote.Kind.NO_OWN_SHADOW) {
-      return own.elseMade()
-          ? Stream.of(part.switched(false))
-          : Stream.of(part.with(new OwnShadow(own.strength(), true)), part.switched(false));
+      // A made one that stands in already is as good as it gets.
+      return own.elseMade() ? Stream.empty() : Stream.of(part.switched(false));
     }
     if (setting instanceof SubjectPlace place) {
       if (kind == LookNote.Kind.CUT_EDGE) {
@@ -119,7 +163,7 @@ public final class LookFix {
     }
     // Half as wide beside a subject that leaves no more room.
     for (double y : new double[] {box.y(), EDGE, bottom}) {
-      double half = box.width() / 2;
+      double half = Math.max(SMALLEST_BOX, box.width() / 2);
       places.add(new Box(EDGE, y, half, box.height()));
       places.add(new Box(100 - EDGE - half, y, half, box.height()));
     }

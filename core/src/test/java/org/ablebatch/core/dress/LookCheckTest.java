@@ -174,6 +174,38 @@ class LookCheckTest {
   }
 
   @Test
+  void aTextIsNotMovedOntoAnother() {
+    Part over = text(20, 45, 40, 6, Colour.BLACK, null);
+    Part above = renamed(text(0, 0, 100, 20, Colour.BLACK, null), "above");
+    LookNote note =
+        find(block(), over, above).stream()
+            .filter(n -> n.kind() == LookNote.Kind.TEXT_OVER_SUBJECT)
+            .findFirst()
+            .orElseThrow();
+
+    Part moved = FIX.of(note, block(), look(over, above), FRAME, 0.2).orElseThrow();
+
+    assertThat(((Lettering) moved.setting()).box().y()).isGreaterThanOrEqualTo(22);
+  }
+
+  private static Part renamed(Part part, String id) {
+    return new Part(id, part.name(), part.on(), part.setting());
+  }
+
+  @Test
+  void aMadeShadowThatStandsInIsLeft() {
+    Part own = new Part("own", "", true, new OwnShadow(100, true));
+    Part alone = new Part("own", "", true, new OwnShadow(100, false));
+
+    assertThat(FIX.of(find(block(), own).get(0), block(), look(own), FRAME, 0.2)).isEmpty();
+    assertThat(
+            FIX.of(find(block(), alone).get(0), block(), look(alone), FRAME, 0.2)
+                .orElseThrow()
+                .on())
+        .isFalse();
+  }
+
+  @Test
   void whatCannotBeMendedIsLeft() {
     Part everywhere = text(0, 0, 100, 60, Colour.BLACK, null);
     LookNote note =
