@@ -35,7 +35,7 @@ const own = useOwnChanges(batchId)
 const bench = useLook(batchId, batch, own)
 const { data: specs } = useSpecs(batchId)
 const { ready, shown, frame, size, six, step, more } = useShown(pictures, selectedId, specs)
-const problems = useLookProblems(batch, size, own)
+const problems = useLookProblems(batch, size, own, bench)
 const dropper = provideDropper()
 
 const part = useChosenPart(ready, shown, bench, own)

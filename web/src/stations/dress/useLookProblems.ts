@@ -3,6 +3,7 @@ import { computed, ref, type ComputedRef } from 'vue'
 import { api, need } from '../../api/client'
 import type { Batch, LookProblems, Picture } from '../../api/types'
 import type { Part } from '../../look/look'
+import type { LookBench } from './useLook'
 import type { OwnChanges } from './useOwnChanges'
 
 const STILL_LOOKING_MS = 700
@@ -13,6 +14,7 @@ export function useLookProblems(
   batch: ComputedRef<Batch | undefined>,
   size: ComputedRef<{ width: number; height: number }>,
   own: OwnChanges,
+  bench: LookBench,
 ) {
   const { data: problems } = useQuery({
     queryKey: computed(() => [
@@ -52,9 +54,17 @@ export function useLookProblems(
           body: { kind, ...size.value },
         }),
       )
-      mended.value = new Map(
-        (done.pictures ?? []).map((p) => [p.pictureId ?? 0, (p.parts ?? []) as unknown as Part[]]),
-      )
+      // What helps all alike belongs into the look, where it can be undone like any change.
+      const inLook = done.part as unknown as Part | null
+      if (inLook) bench.changePart(inLook.id, inLook)
+      mended.value = inLook
+        ? null
+        : new Map(
+            (done.pictures ?? []).map((p) => [
+              p.pictureId ?? 0,
+              (p.parts ?? []) as unknown as Part[],
+            ]),
+          )
     } finally {
       mending.value = false
     }

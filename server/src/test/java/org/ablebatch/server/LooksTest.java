@@ -163,6 +163,32 @@ class LooksTest {
   }
 
   @Test
+  void whatHelpsAllAlikeIsProposedForTheLookItself() {
+    long batch = api.newBatch("Cut off below");
+    for (int i = 0; i < 2; i++) {
+      Picture bust = filled(80, 100, 0);
+      for (int y = 30; y < 100; y++) {
+        Arrays.fill(bust.argb(), y * 80 + 20, y * 80 + 60, 0xFF2E7D46 + i);
+      }
+      api.cutPicture(batch, "bust-" + i + ".png", PictureWriter.png(bust));
+    }
+    api.pictures(batch).forEach(p -> api.verdict(p.get("id").asLong(), "pass"));
+    String free = PARTS.formatted("#E9E0CE", 10, 2).replace("Sides\": true", "Sides\": false");
+    use(batch, keep(file("Lets them float", free)));
+    String problems = "/api/v1/batches/" + batch + "/look-problems";
+    assertThat(kinds(lookedOver(problems))).contains("cut-edge");
+
+    JsonNode mended =
+        api.post(problems + "/mend", "{\"kind\": \"cut-edge\", \"width\": 400, \"height\": 400}")
+            .body();
+
+    assertThat(mended.get("pictures")).isEmpty();
+    assertThat(mended.get("helps").asInt()).isEqualTo(2);
+    assertThat(mended.get("part").get("setting").get("keepCutSides").asBoolean()).isTrue();
+    assertThat(api.pictures(batch).get(0).get("lookChanges")).isEmpty();
+  }
+
+  @Test
   void aDeliveryIsMadeAgainToTheByteWhateverTheLookBecame() {
     long batch = passed("Again", "A_rakes.jpg");
     use(batch, keep(file("First state", PARTS.formatted("#E9E0CE", 10, 86))));

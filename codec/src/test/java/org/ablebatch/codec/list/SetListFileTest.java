@@ -58,6 +58,16 @@ class SetListFileTest {
   }
 
   @Test
+  void columnsKeepTheirOrder() {
+    String text = "file,title,note,height_mm,colour,maker\na.jpg,Jug,new,240,white,us\n";
+
+    List<SetList.Line> lines = SetListFile.read(text.getBytes(StandardCharsets.UTF_8));
+
+    assertThat(lines.get(0).columns().keySet())
+        .containsExactly("title", "note", "height_mm", "colour", "maker");
+  }
+
+  @Test
   void tenThousandLettersAreCutAndTheRestOfTheListIsKept() {
     String text = "file,name\na.jpg," + "x".repeat(10_000) + "\nb.jpg,Ivy\n";
 

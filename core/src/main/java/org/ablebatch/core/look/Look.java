@@ -61,7 +61,15 @@ public record Look(List<Part> parts) {
   /** A backdrop and a margin, nothing else. */
   public boolean isPlain() {
     SubjectPlace place = subject();
-    return place.size() == SubjectPlace.Size.MARGIN && equals(plain(backdrop(), place.percent()));
+    if (place.size() != SubjectPlace.Size.MARGIN) {
+      return false;
+    }
+    Look plain = plain(backdrop(), place.percent());
+    return equals(plain) || equals(plain.with(freePart(plain), parts.size()));
+  }
+
+  private static Part freePart(Look plain) {
+    return new Part("subject", "Subject", true, plain.subject().free());
   }
 
   /** True when it shows something of the photograph that the subject was cut out of. */

@@ -87,9 +87,9 @@ public record SubjectPlace(
     this(size, percent, stand, floor, x, y, rotate, flip, keepCutSides, null, null);
   }
 
-  /** In the middle, as large as a margin leaves room. */
+  /** In the middle, as large as a margin leaves room; what is cut off stays at the frame. */
   public static SubjectPlace within(double marginPercent) {
-    return new SubjectPlace(Size.MARGIN, marginPercent, Stand.CENTRE, 10, 0, 0, 0, false, false);
+    return new SubjectPlace(Size.MARGIN, marginPercent, Stand.CENTRE, 10, 0, 0, 0, false, true);
   }
 
   SubjectPlace withMargin(double marginPercent) {
@@ -100,6 +100,11 @@ public record SubjectPlace(
   public SubjectPlace sized(Size newSize, double newPercent) {
     return new SubjectPlace(
         newSize, newPercent, stand, floor, x, y, rotate, flip, keepCutSides, column, copies);
+  }
+
+  /** The same, but that it stands inside the margin whether its photograph cuts it off or not. */
+  SubjectPlace free() {
+    return new SubjectPlace(size, percent, stand, floor, x, y, rotate, flip, false, column, copies);
   }
 
   /** The same place with the sides at which the photograph cuts the subject off at the frame's. */

@@ -1,5 +1,6 @@
 package org.ablebatch.core.sets;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,7 +23,8 @@ public final class SetList {
    */
   public record Line(String fileName, SetPlace place, Map<String, String> columns) {
     public Line {
-      columns = Map.copyOf(columns);
+      // In the list's order: that is how people know them.
+      columns = Collections.unmodifiableMap(new LinkedHashMap<>(columns));
     }
 
     public Line(String fileName, SetPlace place) {

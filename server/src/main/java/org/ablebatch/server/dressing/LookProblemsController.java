@@ -4,11 +4,17 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.ablebatch.core.deliver.Spec;
 import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.LookNote;
+import org.ablebatch.core.look.Part;
+import org.ablebatch.server.picture.PhotoRow;
 import org.ablebatch.server.problem.BadInput;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -46,9 +52,12 @@ class LookProblemsController {
 
   /**
    * @param pictures that do something of their own now, as they were before
+   * @param part when the same change helps all of them and harms none, nothing was changed and this
+   *     is how the part should be in the look itself; else null
    */
   @Schema(name = "LookMending")
-  record Mended(List<Before> pictures) {}
+  record Mended(
+      List<Before> pictures, @Schema(implementation = Object.class) JsonNode part, int helps) {}
 
   /**
    * @param parts what the picture did otherwise than its look before
@@ -70,13 +79,25 @@ class LookProblemsController {
             .filter(k -> k.wireName().equals(mending.kind()))
             .findFirst()
             .orElseThrow(() -> BadInput.expected("kind", "a kind of problem", mending.kind()));
+    Map<PhotoRow, Part> mended =
+        problems.mended(id, new Frame(mending.width(), mending.height()), kind);
+    Optional<Part> same = kind == LookNote.Kind.CUT_EDGE ? sameFor(mended) : Optional.empty();
+    if (same.isPresent()) {
+      return new Mended(List.of(), LookChanges.json(List.of(same.get())).get(0), mended.size());
+    }
     List<Before> before = new ArrayList<>();
-    problems
-        .mended(id, new Frame(mending.width(), mending.height()), kind)
-        .forEach(
-            (row, part) ->
-                before.add(new Before(row.photo().id(), changes.add(row.photo().id(), part))));
-    return new Mended(before);
+    mended.forEach(
+        (row, part) ->
+            before.add(new Before(row.photo().id(), changes.add(row.photo().id(), part))));
+    return new Mended(before, null, before.size());
+  }
+
+  /** What helps every one of several is better said once, in the look. */
+  private static Optional<Part> sameFor(Map<PhotoRow, Part> mended) {
+    Set<Part> parts = new HashSet<>(mended.values());
+    return mended.size() > 1 && parts.size() == 1
+        ? Optional.of(parts.iterator().next())
+        : Optional.empty();
   }
 
   private static void requireSide(String field, int px) {

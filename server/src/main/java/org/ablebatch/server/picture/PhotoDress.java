@@ -3,6 +3,8 @@ package org.ablebatch.server.picture;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.ablebatch.core.look.Part;
@@ -33,6 +35,6 @@ class PhotoDress {
   }
 
   void setListColumns(Map<String, String> columns) {
-    this.listColumns = Map.copyOf(columns);
+    this.listColumns = Collections.unmodifiableMap(new LinkedHashMap<>(columns));
   }
 }
