@@ -10,6 +10,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.core.dress.LetterSetter;
+import org.ablebatch.core.dress.Recent;
 import org.ablebatch.core.dress.SetText;
 import org.ablebatch.core.look.Lettering;
 
@@ -23,12 +24,23 @@ public final class ShippedLetters implements LetterSetter {
 
   private static final int MOST_LETTERS = 2_000;
   private static final int MOST_PIXELS = 60_000_000;
+  private static final int KEPT = 40;
 
   /** The part of a letter's size that lies above its base line. */
   private static final double ASCENT = 0.8;
 
+  /** The same text is set again and again while other parts of a look are changed. */
+  private final Recent<Asked, SetText> recent =
+      new Recent<>(KEPT, asked -> laid(asked.text(), asked.style(), asked.room()));
+
+  private record Asked(String text, Lettering style, Room room) {}
+
   @Override
   public SetText set(String text, Lettering style, Room room) {
+    return recent.get(new Asked(text, style, room));
+  }
+
+  private static SetText laid(String text, Lettering style, Room room) {
     String kept = text.length() > MOST_LETTERS ? text.substring(0, MOST_LETTERS) : text;
     Run.Letters letters = Run.letters(kept, style);
     double size = room.size();

@@ -35,9 +35,9 @@ public final class PictureWriter {
     return png(image(picture, true), SMALL);
   }
 
-  /** PNG with 8-bit alpha, compressed quickly. */
+  /** PNG with 8-bit alpha where the picture has any, compressed quickly. */
   public static byte[] quickPng(Picture picture) {
-    return png(image(picture, true), QUICK);
+    return png(image(picture, picture.hasTransparency()), QUICK);
   }
 
   /** PNG without transparency. */

@@ -16,6 +16,7 @@ final class CastShadows {
   private static final double LEAST_DEPTH = 0.05;
 
   private static final int LEVELS = 4;
+  private static final double ROOM = 0.03;
 
   private CastShadows() {}
 
@@ -64,11 +65,15 @@ final class CastShadows {
     float[] out = new float[w * h];
     for (int y = 0; y < h; y++) {
       double height = (foot - (y + 0.5)) / up;
-      if (height < 0) {
+      if (height < 0 || height > mask.standing().height() + 2) {
         continue;
       }
       double from = foot - height - 0.5;
-      for (int x = 0; x < w; x++) {
+      // Faint coverage lies a little outside of what was measured.
+      double room = ROOM * w;
+      int first = (int) Math.max(0, mask.standing().left() - room + height * aside);
+      int end = (int) Math.min(w, Math.ceil(mask.standing().right() + room + height * aside));
+      for (int x = first; x < end; x++) {
         out[y * w + x] = sample(coverage, x - height * aside, from);
       }
     }

@@ -26,7 +26,10 @@ final class DisplayRows {
     for (int x = 0; x < row.length / SubjectRows.CHANNELS; x++) {
       int i = x * SubjectRows.CHANNELS;
       float raw = row[i + 3];
-      if (raw >= 1) {
+      if (x > 0 && isSame(row, i)) {
+        // Backdrops run on in one colour; finding that out is cheaper than the tables.
+        argb[start + x] = argb[start + x - 1];
+      } else if (raw >= 1) {
         argb[start + x] = Srgb.pack(row[i], row[i + 1], row[i + 2]);
       } else {
         int alpha = Math.round(Math.max(0, raw) * 255);
@@ -37,5 +40,13 @@ final class DisplayRows {
                     | 0xFFFFFF & Srgb.pack(row[i] / raw, row[i + 1] / raw, row[i + 2] / raw);
       }
     }
+  }
+
+  /** As the pixel before. */
+  private static boolean isSame(float[] row, int i) {
+    return row[i] == row[i - 4]
+        && row[i + 1] == row[i - 3]
+        && row[i + 2] == row[i - 2]
+        && row[i + 3] == row[i - 1];
   }
 }

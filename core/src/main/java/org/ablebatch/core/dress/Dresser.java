@@ -17,6 +17,7 @@ import org.ablebatch.core.look.OwnShadow;
 import org.ablebatch.core.look.Reflection;
 import org.ablebatch.core.look.Setting;
 import org.ablebatch.core.look.SubjectPlace;
+import org.ablebatch.core.look.Tone;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
 
@@ -26,7 +27,15 @@ import org.ablebatch.core.raster.Plane;
  * and a few rows. The same look, picture and frame always give the same pixels.
  */
 public final class Dresser {
+  private static final int TONES_KEPT = 16;
+
   private final Supplies supplies;
+
+  /** Tables cost some milliseconds each, and a look lays the same over picture after picture. */
+  private final Recent<ToneKey, ToneTable> tones =
+      new Recent<>(TONES_KEPT, key -> new ToneTable(key.tone(), key.own()));
+
+  private record ToneKey(Tone tone, ToneStatistics own) {}
 
   public Dresser(Supplies supplies) {
     this.supplies = supplies;
@@ -82,9 +91,10 @@ public final class Dresser {
     return layers;
   }
 
-  private static ToneTable tone(Dressable dressable, Look look) {
+  private ToneTable tone(Dressable dressable, Look look) {
     return look.tone()
-        .map(tone -> new ToneTable(tone, tone.dependsOnPicture() ? dressable.tone() : null))
+        .map(
+            tone -> tones.get(new ToneKey(tone, tone.dependsOnPicture() ? dressable.tone() : null)))
         .orElse(null);
   }
 

@@ -34,7 +34,7 @@ final class GradientLayer implements Layer {
     double v = y + 0.5 - frame.height() / 2.0;
     for (int x = 0; x < frame.width(); x++) {
       double u = x + 0.5 - frame.width() / 2.0;
-      double way = radial ? Math.hypot(u, v) / extent : (u * cos + v * sin) / extent + 0.5;
+      double way = radial ? Math.sqrt(u * u + v * v) / extent : (u * cos + v * sin) / extent + 0.5;
       mix(way);
       Over.colour(row, x * SubjectRows.CHANNELS, mixed, 1);
     }

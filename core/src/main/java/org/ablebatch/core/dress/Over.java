@@ -30,10 +30,14 @@ final class Over {
 
   /**
    * @param from premultiplied pixels of the same width
+   * @param first pixel that is laid
+   * @param end behind the last one
    * @param strength 0..1, of all of it
    */
-  static void pixels(float[] row, float[] from, float strength) {
-    for (int i = 0; i < row.length; i += SubjectRows.CHANNELS) {
+  static void pixels(float[] row, float[] from, int first, int end, float strength) {
+    for (int i = first * SubjectRows.CHANNELS;
+        i < end * SubjectRows.CHANNELS;
+        i += SubjectRows.CHANNELS) {
       float raw = from[i + 3];
       if (raw > 0) {
         // Where resampling overshoots, the colour is brought back with the coverage.
@@ -44,6 +48,23 @@ final class Over {
         row[i + 2] = from[i + 2] * back + rest * row[i + 2];
         row[i + 3] = Math.min(1, raw) * strength + rest * row[i + 3];
       }
+    }
+  }
+
+  /** As the other, over the whole row. */
+  static void pixels(float[] row, float[] from, float strength) {
+    pixels(row, from, 0, row.length / SubjectRows.CHANNELS, strength);
+  }
+
+  /** One opaque colour in all of a row. */
+  static void fill(float[] row, float[] linear) {
+    if (row.length == 0) {
+      return;
+    }
+    System.arraycopy(linear, 0, row, 0, 3);
+    row[3] = 1;
+    for (int done = SubjectRows.CHANNELS; done < row.length; done *= 2) {
+      System.arraycopy(row, 0, row, done, Math.min(done, row.length - done));
     }
   }
 }

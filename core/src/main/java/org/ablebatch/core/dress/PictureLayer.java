@@ -26,6 +26,6 @@ final class PictureLayer implements Layer {
         light.change(picture, i, picture[i + 3]);
       }
     }
-    Over.pixels(row, picture, opacity);
+    Over.pixels(row, picture, rows.from(), rows.to(), opacity);
   }
 }

@@ -33,7 +33,7 @@ final class ReflectionLayer implements Layer {
     return y -> {
       float[] row = rows.row(y);
       if (row != null && tone != null) {
-        tone.applyPremultiplied(row);
+        tone.applyPremultiplied(row, rows.from(), rows.to());
       }
       return row;
     };
@@ -72,7 +72,7 @@ final class ReflectionLayer implements Layer {
         }
       }
       if (tone != null) {
-        tone.applyPremultiplied(row);
+        tone.applyPremultiplied(row, 0, frame.width());
       }
       return row;
     };
@@ -98,7 +98,12 @@ final class ReflectionLayer implements Layer {
     }
     float[] mirrored = rows.row(y);
     if (mirrored != null) {
-      Over.pixels(row, mirrored, (float) (strength * (1 - below / gone)));
+      Over.pixels(
+          row,
+          mirrored,
+          0,
+          row.length / SubjectRows.CHANNELS,
+          (float) (strength * (1 - below / gone)));
     }
   }
 }

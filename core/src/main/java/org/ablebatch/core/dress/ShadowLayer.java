@@ -22,7 +22,7 @@ final class ShadowLayer implements Layer {
   @Override
   public void paint(int y, float[] row) {
     float[] shade = rows.row(y);
-    for (int x = 0; x < shade.length; x++) {
+    for (int x = rows.from(); x < rows.to(); x++) {
       float coverage = Math.min(1, shade[x] * strength);
       if (coverage > 0) {
         Over.colour(row, x * SubjectRows.CHANNELS, colour, coverage);

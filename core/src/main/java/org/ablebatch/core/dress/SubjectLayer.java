@@ -20,8 +20,8 @@ final class SubjectLayer implements Layer {
       return;
     }
     if (tone != null) {
-      tone.applyPremultiplied(subject);
+      tone.applyPremultiplied(subject, rows.from(), rows.to());
     }
-    Over.pixels(row, subject, 1);
+    Over.pixels(row, subject, rows.from(), rows.to(), 1);
   }
 }

@@ -13,6 +13,9 @@ import org.ablebatch.core.raster.Plane;
 record SubjectMask(Plane coverage, Standing standing) {
   private static final int LONG_SIDE = 640;
 
+  /** Share of the grid's longer side. */
+  private static final double ROOM = 0.02;
+
   static SubjectMask of(Picture cutout, Standing standing, Frame frame) {
     return of(cutout, standing, frame, LONG_SIDE);
   }
@@ -27,12 +30,22 @@ record SubjectMask(Plane coverage, Standing standing) {
     Placement p = standing.placement();
     Placement onGrid = new Placement(p.scale() * cell, p.offsetX() * cell, p.offsetY() * cell);
     float[] values = new float[w * h];
-    Sums sums = new Sums(cutout);
-    for (int y = 0; y < h; y++) {
+    // Faint coverage lies a little outside of what was measured.
+    double room = ROOM * longSide;
+    int firstX = (int) Math.max(0, standing.left() * cell - room);
+    int endX = (int) Math.min(w, Math.ceil(standing.right() * cell + room));
+    int firstY = (int) Math.max(0, standing.top() * cell - room);
+    int endY = (int) Math.min(h, Math.ceil(standing.foot() * cell + room));
+    Sums sums =
+        new Sums(
+            cutout,
+            (firstX - onGrid.offsetX()) / onGrid.scale(),
+            (endX - onGrid.offsetX()) / onGrid.scale());
+    for (int y = firstY; y < endY; y++) {
       double top = (y - onGrid.offsetY()) / onGrid.scale();
       double bottom = (y + 1 - onGrid.offsetY()) / onGrid.scale();
       sums.rows(top, bottom);
-      for (int x = 0; x < w; x++) {
+      for (int x = firstX; x < endX; x++) {
         double left = (x - onGrid.offsetX()) / onGrid.scale();
         double right = (x + 1 - onGrid.offsetX()) / onGrid.scale();
         values[y * w + x] = sums.mean(left, right);
@@ -57,26 +70,34 @@ record SubjectMask(Plane coverage, Standing standing) {
   private static final class Sums {
     private final Picture picture;
     private final double[] until;
+    private final int first;
+    private final int end;
     private double height;
 
-    Sums(Picture picture) {
+    /** Of the columns from one place to another. */
+    Sums(Picture picture, double left, double right) {
       this.picture = picture;
       this.until = new double[picture.width() + 1];
+      this.first = (int) Math.max(0, Math.min(picture.width(), Math.floor(left)));
+      this.end = (int) Math.max(first, Math.min(picture.width(), Math.ceil(right)));
     }
 
     /** Rows that lie partly in the band count with their part. */
     void rows(double top, double bottom) {
       java.util.Arrays.fill(until, 0);
       height = bottom - top;
-      int first = (int) Math.max(0, Math.floor(top));
+      int upper = (int) Math.max(0, Math.floor(top));
       int last = (int) Math.min(picture.height(), Math.ceil(bottom));
-      for (int y = first; y < last; y++) {
+      for (int y = upper; y < last; y++) {
         double part = Math.min(bottom, y + 1) - Math.max(top, y);
-        for (int x = 0; x < picture.width(); x++) {
-          until[x + 1] += part * (picture.argb()[y * picture.width() + x] >>> 24);
+        for (int x = this.first; x < end; x++) {
+          int alpha = picture.argb()[y * picture.width() + x] >>> 24;
+          if (alpha != 0) {
+            until[x + 1] += part * alpha;
+          }
         }
       }
-      for (int x = 0; x < picture.width(); x++) {
+      for (int x = this.first; x < picture.width(); x++) {
         until[x + 1] += until[x];
       }
     }

@@ -24,8 +24,6 @@ final class SweepLayer implements Layer {
     for (int c = 0; c < 3; c++) {
       mixed[c] = wall[c] + share * (floor[c] - wall[c]);
     }
-    for (int i = 0; i < row.length; i += SubjectRows.CHANNELS) {
-      Over.colour(row, i, mixed, 1);
-    }
+    Over.fill(row, mixed);
   }
 }

@@ -58,10 +58,14 @@ final class ToneTable {
 
   /**
    * @param row R, G, B premultiplied in linear light and coverage; changed
+   * @param first pixel that is changed
+   * @param end behind the last one
    */
-  void applyPremultiplied(float[] row) {
+  void applyPremultiplied(float[] row, int first, int end) {
     float[] out = new float[3];
-    for (int i = 0; i < row.length; i += SubjectRows.CHANNELS) {
+    for (int i = first * SubjectRows.CHANNELS;
+        i < end * SubjectRows.CHANNELS;
+        i += SubjectRows.CHANNELS) {
       float alpha = row[i + 3];
       if (alpha > 0) {
         look(row[i] / alpha, row[i + 1] / alpha, row[i + 2] / alpha, out);
