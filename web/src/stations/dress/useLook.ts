@@ -77,7 +77,8 @@ export function useLook(
   const saveSoon = useDebounceFn(() => void save(), SAVE_AFTER_MS)
 
   async function save() {
-    if (!base || !unsaved || conflict.value) return
+    // One after the other: a second one on its way would be from before the first and be refused.
+    if (!base || !unsaved || conflict.value || saving.value > 0) return
     const sent = parts.value
     saving.value++
     try {

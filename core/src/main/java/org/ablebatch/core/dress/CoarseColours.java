@@ -20,11 +20,8 @@ final class CoarseColours {
    * @return linear light
    */
   static ColorPlanes of(Picture picture, Placement placement, Frame frame, double blur) {
-    double cell = LONG_SIDE / (double) Math.max(frame.width(), frame.height());
-    Frame grid =
-        new Frame(
-            (int) Math.max(2, Math.round(frame.width() * cell)),
-            (int) Math.max(2, Math.round(frame.height() * cell)));
+    double cell = frame.cell(LONG_SIDE);
+    Frame grid = frame.grid(LONG_SIDE);
     Placement onGrid =
         new Placement(
             placement.scale() * cell, placement.offsetX() * cell, placement.offsetY() * cell);

@@ -19,9 +19,8 @@ final class PathShape {
    * @return coverage 0..1 on a grid over the frame
    */
   static Plane coverage(PathData path, Frame frame, double inset) {
-    double cell = LONG_SIDE / (double) Math.max(frame.width(), frame.height());
-    int w = (int) Math.max(2, Math.round(frame.width() * cell));
-    int h = (int) Math.max(2, Math.round(frame.height() * cell));
+    int w = frame.grid(LONG_SIDE).width();
+    int h = frame.grid(LONG_SIDE).height();
     double in = inset / 100 * Math.min(w, h);
     List<double[]> rings = fitted(path.rings(), in, w, h);
     Plane out = new Plane(w, h);

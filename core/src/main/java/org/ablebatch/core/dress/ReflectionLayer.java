@@ -42,12 +42,8 @@ final class ReflectionLayer implements Layer {
   /** On a grid: what is blurred has nothing finer, and the blur costs the same in every frame. */
   private static Rows blurred(Scenery scenery, double percent) {
     Frame frame = scenery.frame();
-    double cell = LONG_SIDE / (double) Math.max(frame.width(), frame.height());
-    Frame grid =
-        new Frame(
-            (int) Math.max(2, Math.round(frame.width() * cell)),
-            (int) Math.max(2, Math.round(frame.height() * cell)));
-    SubjectRows fine = mirrored(scenery, grid, cell);
+    Frame grid = frame.grid(LONG_SIDE);
+    SubjectRows fine = mirrored(scenery, grid, frame.cell(LONG_SIDE));
     float[][] channels = new float[SubjectRows.CHANNELS][grid.width() * grid.height()];
     for (int y = 0; y < grid.height(); y++) {
       float[] row = fine.row(y);

@@ -21,17 +21,17 @@ record SubjectMask(Plane coverage, Standing standing) {
   }
 
   /**
-   * @param longSide cells of the grid's longer side
+   * @param longSide cells of the grid's longer side, at most
    */
   static SubjectMask of(Picture cutout, Standing standing, Frame frame, int longSide) {
-    double cell = longSide / (double) Math.max(frame.width(), frame.height());
-    int w = (int) Math.max(2, Math.round(frame.width() * cell));
-    int h = (int) Math.max(2, Math.round(frame.height() * cell));
+    double cell = frame.cell(longSide);
+    int w = frame.grid(longSide).width();
+    int h = frame.grid(longSide).height();
     Placement p = standing.placement();
     Placement onGrid = new Placement(p.scale() * cell, p.offsetX() * cell, p.offsetY() * cell);
     float[] values = new float[w * h];
     // Faint coverage lies a little outside of what was measured.
-    double room = ROOM * longSide;
+    double room = ROOM * Math.max(w, h);
     int firstX = (int) Math.max(0, standing.left() * cell - room);
     int endX = (int) Math.min(w, Math.ceil(standing.right() * cell + room));
     int firstY = (int) Math.max(0, standing.top() * cell - room);

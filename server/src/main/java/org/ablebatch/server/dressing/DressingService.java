@@ -8,6 +8,7 @@ import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.dress.Dresser;
 import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.Labels;
+import org.ablebatch.core.dress.QuickShrink;
 import org.ablebatch.core.dress.Resampling;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.look.Look;
@@ -15,7 +16,6 @@ import org.ablebatch.core.look.Part;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.picture.CutoutFiles;
-import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRow;
 import org.ablebatch.server.picture.SmallPictures;
@@ -25,6 +25,8 @@ import org.springframework.stereotype.Service;
 /** Dresses pictures with a look: exactly for delivery, from the preview for the screen. */
 @Service
 public class DressingService {
+  private static final int CHECKED_PX = 640;
+
   private final CutoutFiles files;
   private final SmallPictures small;
   private final ReadyPictures ready;
@@ -85,9 +87,22 @@ public class DressingService {
       return new Dressable(preview, preview.bounds(), preview, labels);
     }
     Picture preview = read(small.preview(row.version()));
-    Rect content = scaled(row.version(), preview.width() / (double) photo.width(), preview);
+    Rect content =
+        scaled(row.version().content(), preview.width() / (double) photo.width(), preview);
     Picture photograph = withPhotograph ? fitted(read(small.preview(photo)), preview) : null;
     return new Dressable(preview, content, photograph, labels);
+  }
+
+  /** Small enough that a whole set is looked over quickly; with its photograph as it is. */
+  Dressable checkSize(PhotoRow row, boolean withPhotograph) {
+    Dressable screen = readScreenSize(row, withPhotograph);
+    Picture cutout = QuickShrink.toLongSide(screen.cutout(), CHECKED_PX);
+    if (screen.photograph() != null || cutout.width() == screen.cutout().width()) {
+      return screen;
+    }
+    double scale = cutout.width() / (double) screen.cutout().width();
+    Rect content = scaled(screen.content(), scale, cutout);
+    return new Dressable(cutout, content, null, screen.labels());
   }
 
   /** Both previews are made of the same frame; rounding may tell them apart by a pixel. */
@@ -101,8 +116,7 @@ public class DressingService {
     return row.version() == null || row.photo().state() == PictureState.LEFT_WHOLE;
   }
 
-  private static Rect scaled(CutoutVersion version, double scale, Picture preview) {
-    Rect c = version.content();
+  private static Rect scaled(Rect c, double scale, Picture preview) {
     int x = (int) Math.floor(c.x() * scale);
     int y = (int) Math.floor(c.y() * scale);
     int right = (int) Math.ceil(c.right() * scale);

@@ -170,7 +170,7 @@ class LookProblems {
         continue;
       }
       Look effective = DressingService.lookOf(batch.look(), row.photo());
-      Dressable dressable = dressing.readScreenSize(row, effective.needsPhotograph());
+      Dressable dressable = dressing.checkSize(row, effective.needsPhotograph());
       double reduced = dressable.cutout().width() / (double) row.photo().width();
       check.find(dressable, effective, frame, reduced).stream()
           .filter(note -> note.kind() == kind)
@@ -212,7 +212,7 @@ class LookProblems {
     Found found = Found.NOTHING;
     try {
       Look effective = DressingService.lookOf(look, row.photo());
-      Dressable dressable = dressing.readScreenSize(row, effective.needsPhotograph());
+      Dressable dressable = dressing.checkSize(row, effective.needsPhotograph());
       double reduced = dressable.cutout().width() / (double) row.photo().width();
       found =
           new Found(
