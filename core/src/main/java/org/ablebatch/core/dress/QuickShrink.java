@@ -6,7 +6,7 @@ import org.ablebatch.core.raster.Picture;
 /**
  * Makes a picture smaller for screens: each result pixel is the mean of the whole source pixels
  * that fall into it, in premultiplied linear light. Quicker and a little less exact than {@link
- * Composer}, which delivers.
+ * Dresser}, which delivers.
  */
 public final class QuickShrink {
   private QuickShrink() {}

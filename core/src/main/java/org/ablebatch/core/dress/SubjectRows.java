@@ -116,7 +116,7 @@ final class SubjectRows {
       int slot = (first + k) % ring.length;
       int begin = ringFrom[slot] * CHANNELS;
       int end = ringTo[slot] * CHANNELS;
-      if (begin < end) {
+      if (begin < end && weights[k] != 0) {
         mixedFrom = Math.min(mixedFrom, ringFrom[slot]);
         mixedTo = Math.max(mixedTo, ringTo[slot]);
         addWeighted(ring[slot], weights[k], begin, end);
