@@ -61,7 +61,12 @@ public final class PictureReader {
    * @throws UnreadablePicture when the bytes are not that
    */
   public Matte readMatte(byte[] bytes) throws UnreadablePicture {
-    Picture picture = SrgbPixels.of(decoder.decode(bytes).image());
+    BufferedImage image = decoder.decode(bytes).image();
+    Optional<byte[]> plain = SrgbPixels.plainGrey(image);
+    if (plain.isPresent()) {
+      return new Matte(image.getWidth(), image.getHeight(), plain.get());
+    }
+    Picture picture = SrgbPixels.of(image);
     byte[] coverage = new byte[picture.argb().length];
     for (int i = 0; i < coverage.length; i++) {
       coverage[i] = (byte) picture.argb()[i];

@@ -6,6 +6,7 @@ import java.awt.image.ColorConvertOp;
 import java.awt.image.DataBufferByte;
 import java.awt.image.DataBufferInt;
 import java.awt.image.Raster;
+import java.util.Optional;
 import org.ablebatch.core.raster.Picture;
 
 /** Decoded images of any layout and profile to plain sRGB pixels. */
@@ -29,6 +30,7 @@ final class SrgbPixels {
         h,
         switch (image.getType()) {
           case BufferedImage.TYPE_3BYTE_BGR -> bgr(image);
+          case BufferedImage.TYPE_4BYTE_ABGR -> abgr(image);
           case BufferedImage.TYPE_INT_ARGB -> ints(image, 0);
           case BufferedImage.TYPE_INT_RGB -> ints(image, OPAQUE);
           default -> image.getRGB(0, 0, w, h, null, 0, w);
@@ -78,6 +80,26 @@ final class SrgbPixels {
       out[i] = OPAQUE | (bytes[j + 2] & 0xFF) << 16 | (bytes[j + 1] & 0xFF) << 8 | bytes[j] & 0xFF;
     }
     return out;
+  }
+
+  private static int[] abgr(BufferedImage image) {
+    byte[] bytes = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+    int[] out = new int[image.getWidth() * image.getHeight()];
+    for (int i = 0, j = 0; i < out.length; i++, j += 4) {
+      out[i] =
+          (bytes[j] & 0xFF) << 24
+              | (bytes[j + 3] & 0xFF) << 16
+              | (bytes[j + 2] & 0xFF) << 8
+              | bytes[j + 1] & 0xFF;
+    }
+    return out;
+  }
+
+  /** Grey samples of 8 bits as they lie; empty for any other layout. */
+  static Optional<byte[]> plainGrey(BufferedImage image) {
+    return image.getType() == BufferedImage.TYPE_BYTE_GRAY
+        ? Optional.of(((DataBufferByte) image.getRaster().getDataBuffer()).getData())
+        : Optional.empty();
   }
 
   private static int[] ints(BufferedImage image, int or) {
