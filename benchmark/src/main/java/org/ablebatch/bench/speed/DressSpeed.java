@@ -174,9 +174,9 @@ public class DressSpeed {
   public byte[] delivery() throws UnreadablePicture {
     Picture original = reader.read(jpeg).picture();
     Matte matte = reader.readMatte(mattePng);
-    Cutout cutout = Cutout.of(original, matte, reader.read(edgePng).picture());
+    Picture cutout = Cutout.picture(original, matte, reader.read(edgePng).picture());
     Frame frame = new Frame(DELIVERED_PX, DELIVERED_PX);
-    Dressable dressable = new Dressable(cutout.toPicture(), content, null, LABELS);
+    Dressable dressable = new Dressable(cutout, content, null, LABELS);
     Picture dressed = dresser.dressSharpened(dressable, look, frame);
     return PictureWriter.jpeg(dressed, QUALITY);
   }

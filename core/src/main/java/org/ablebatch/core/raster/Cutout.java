@@ -49,4 +49,17 @@ public record Cutout(Matte matte, Picture colours) {
     }
     return new Cutout(matte, new Picture(original.width(), original.height(), argb));
   }
+
+  /** {@link #of} and {@link #toPicture} in one go, for pictures of many megapixels. */
+  public static Picture picture(Picture original, Matte matte, Picture edgeColours) {
+    int[] argb = new int[original.argb().length];
+    for (int i = 0; i < argb.length; i++) {
+      int alpha = matte.coverage()[i] & 0xFF;
+      if (alpha != 0) {
+        int edge = edgeColours.argb()[i];
+        argb[i] = alpha << 24 | 0xFFFFFF & (edge >>> 24 == 0 ? original.argb()[i] : edge);
+      }
+    }
+    return new Picture(original.width(), original.height(), argb);
+  }
 }

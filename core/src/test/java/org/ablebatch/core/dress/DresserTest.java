@@ -1,5 +1,10 @@
 package org.ablebatch.core.dress;
 
+import static org.ablebatch.core.dress.Posts.GREEN;
+import static org.ablebatch.core.dress.Posts.box;
+import static org.ablebatch.core.dress.Posts.onFloor;
+import static org.ablebatch.core.dress.Posts.post;
+import static org.ablebatch.core.dress.Posts.square;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -11,14 +16,11 @@ import org.ablebatch.core.look.Backdrop;
 import org.ablebatch.core.look.CastShadow;
 import org.ablebatch.core.look.Colour;
 import org.ablebatch.core.look.ContactShadow;
-import org.ablebatch.core.look.DropShadow;
 import org.ablebatch.core.look.Fill;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.look.Mask;
 import org.ablebatch.core.look.Outline;
 import org.ablebatch.core.look.Part;
-import org.ablebatch.core.look.Reflection;
-import org.ablebatch.core.look.Setting;
 import org.ablebatch.core.look.SubjectPlace;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
@@ -26,7 +28,6 @@ import org.junit.jupiter.api.Test;
 
 class DresserTest {
   private static final Dresser DRESSER = new Dresser(Supplies.none());
-  private static final int GREEN = 0xFF2E7D46;
 
   @Test
   void sizeIsExactAndCornersAreClear() {
@@ -132,56 +133,6 @@ class DresserTest {
   }
 
   @Test
-  void aShadowFallsWhereItsDirectionSays() {
-    Dressable post = post();
-    double[] right = middleOfShade(post, new CastShadow(20, 100, 100, 0.2, 0, Colour.BLACK));
-    double[] left = middleOfShade(post, new CastShadow(160, 100, 100, 0.2, 0, Colour.BLACK));
-    double[] front = middleOfShade(post, new CastShadow(-20, 100, 100, 0.2, 0, Colour.BLACK));
-    double foot = standing(post).foot();
-    double height = standing(post).height();
-
-    assertThat(right[0]).isCloseTo(200 + height / 2 * Math.cos(Math.toRadians(20)), within(3.0));
-    assertThat(left[0]).isCloseTo(400 - right[0], within(1.5));
-    assertThat(right[1]).isLessThan(foot);
-    assertThat(front[1]).isGreaterThan(foot);
-  }
-
-  @Test
-  void aContactShadowLiesAtTheFoot() {
-    double[] middle = middleOfShade(post(), new ContactShadow(100, 4, 1, Colour.BLACK));
-
-    assertThat(middle[0]).isCloseTo(200, within(1.0));
-    assertThat(middle[1]).isCloseTo(standing(post()).foot(), within(8.0));
-  }
-
-  @Test
-  void whatIsBehindTheSubjectChangesNothingOfIt() {
-    Picture plain = DRESSER.dress(post(), onFloor(List.of()), new Frame(400, 400));
-    Picture full =
-        DRESSER.dress(
-            post(),
-            onFloor(
-                List.of(
-                    new Part("a", "", true, new Backdrop(new Fill.Solid(0xC0FFEE))),
-                    new Part("b", "", true, CastShadow.DEFAULT),
-                    new Part("c", "", true, ContactShadow.DEFAULT),
-                    new Part("d", "", true, new DropShadow(3, 3, 4, 80, Colour.BLACK)),
-                    new Part("e", "", true, new Reflection(60, 50, 0.5)))),
-            new Frame(400, 400));
-
-    int compared = 0;
-    for (int y = 1; y < 399; y++) {
-      for (int x = 1; x < 399; x++) {
-        if (isInside(plain, x, y)) {
-          assertThat(full.at(x, y)).isEqualTo(plain.at(x, y));
-          compared++;
-        }
-      }
-    }
-    assertThat(compared).isGreaterThan(1_000);
-  }
-
-  @Test
   void oneLookServesSmallAndLargeFrames() {
     Look look =
         onFloor(
@@ -208,42 +159,6 @@ class DresserTest {
       }
     }
     assertThat(sum / (3.0 * small.argb().length)).isLessThan(1);
-  }
-
-  @Test
-  void aReflectionFadesAndIsGone() {
-    Look look = onFloor(List.of(new Part("r", "", true, new Reflection(50, 40, 0))));
-    Picture result = DRESSER.dress(post(), look, new Frame(400, 400));
-    int foot = (int) Math.round(standing(post()).foot());
-
-    assertThat(result.at(200, foot + 2) >>> 24).isCloseTo(127, within(8));
-    assertThat(result.at(200, foot + 20) >>> 24).isLessThan(result.at(200, foot + 2) >>> 24);
-    assertThat(result.at(200, 395) >>> 24).isZero();
-  }
-
-  @Test
-  void aBlurredReflectionIsTheSameWithASofterEdge() {
-    Dressable post = post();
-    Frame frame = new Frame(400, 400);
-    Picture sharp = DRESSER.dress(post, onFloor(List.of(part(new Reflection(50, 40, 0)))), frame);
-    Picture soft = DRESSER.dress(post, onFloor(List.of(part(new Reflection(50, 40, 3)))), frame);
-    int row = (int) Math.round(standing(post).foot()) + 12;
-
-    double before = 0;
-    double after = 0;
-    int wide = 0;
-    for (int x = 0; x < 400; x++) {
-      before += sharp.at(x, row) >>> 24;
-      after += soft.at(x, row) >>> 24;
-      wide += (soft.at(x, row) >>> 24) > 3 ? 1 : 0;
-      wide -= (sharp.at(x, row) >>> 24) > 3 ? 1 : 0;
-    }
-    assertThat(wide).isGreaterThan(5);
-    assertThat(after).isCloseTo(before, within(0.1 * before));
-  }
-
-  private static Part part(Setting setting) {
-    return new Part("p", "", true, setting);
   }
 
   @Test
@@ -301,76 +216,6 @@ class DresserTest {
     assertThat(result.at(25, 50)).isEqualTo(GREEN);
   }
 
-  private static boolean isInside(Picture picture, int x, int y) {
-    for (int dy = -1; dy <= 1; dy++) {
-      for (int dx = -1; dx <= 1; dx++) {
-        if (picture.at(x + dx, y + dy) >>> 24 != 255) {
-          return false;
-        }
-      }
-    }
-    return true;
-  }
-
-  /** Where the shade's middle is, weighted by how dark it is. */
-  private static double[] middleOfShade(Dressable dressable, Setting shadow) {
-    Look look =
-        new Look(
-            List.of(
-                new Part("b", "", true, new Backdrop(Fill.Solid.WHITE)),
-                new Part("c", "", true, shadow)));
-    Look standing =
-        new Look(
-            List.of(look.parts().get(0), look.parts().get(1), onFloor(List.of()).parts().get(0)));
-    Picture bare =
-        DRESSER.dress(
-            dressable,
-            new Look(List.of(look.parts().get(0), onFloor(List.of()).parts().get(0))),
-            new Frame(400, 400));
-    Picture with = DRESSER.dress(dressable, standing, new Frame(400, 400));
-    double x = 0;
-    double y = 0;
-    double weight = 0;
-    for (int i = 0; i < with.argb().length; i++) {
-      double dark = (bare.argb()[i] & 0xFF) - (with.argb()[i] & 0xFF);
-      x += dark * (i % 400 + 0.5);
-      y += dark * (i / 400 + 0.5);
-      weight += dark;
-    }
-    assertThat(weight).as("there is a shadow").isPositive();
-    return new double[] {x / weight, y / weight};
-  }
-
-  /** A thin post in the middle of its picture. */
-  private static Dressable post() {
-    Picture cutout = square(200, 200, new Rect(95, 40, 10, 120));
-    return new Dressable(cutout, box(cutout));
-  }
-
-  private static Standing standing(Dressable dressable) {
-    return Dresser.standing(dressable, onFloor(List.of()), new Frame(400, 400));
-  }
-
-  private static Look onFloor(List<Part> behind) {
-    List<Part> parts = new ArrayList<>(behind);
-    parts.add(
-        new Part(
-            "subject",
-            "",
-            true,
-            new SubjectPlace(
-                SubjectPlace.Size.HEIGHT,
-                40,
-                SubjectPlace.Stand.FLOOR,
-                25,
-                0,
-                0,
-                0,
-                false,
-                false)));
-    return new Look(parts);
-  }
-
   private static Dressable nothing() {
     return new Dressable(new Picture(10, 10, new int[100]), new Rect(4, 4, 2, 2));
   }
@@ -378,24 +223,5 @@ class DresserTest {
   private static Picture compose(Picture cutout, int width, int height, Fill fill) {
     Dressable dressable = new Dressable(cutout, box(cutout));
     return DRESSER.dress(dressable, Look.plain(fill, 10), new Frame(width, height));
-  }
-
-  private static Picture square(int width, int height, Rect part) {
-    int[] argb = new int[width * height];
-    for (int y = part.y(); y < part.bottom(); y++) {
-      for (int x = part.x(); x < part.right(); x++) {
-        argb[y * width + x] = GREEN;
-      }
-    }
-    return new Picture(width, height, argb);
-  }
-
-  private static Rect box(Picture picture) {
-    byte[] alpha = new byte[picture.argb().length];
-    for (int i = 0; i < alpha.length; i++) {
-      alpha[i] = (byte) (picture.argb()[i] >>> 24);
-    }
-    return new org.ablebatch.core.raster.Matte(picture.width(), picture.height(), alpha)
-        .contentBox(128);
   }
 }

@@ -43,7 +43,7 @@ public class DressingService {
 
   /** The look with what this picture does otherwise. */
   public static Look lookOf(Look look, Photo photo) {
-    List<Part> changes = photo.lookChanges();
+    List<Part> changes = photo.dress().lookChanges();
     return changes.isEmpty() ? look : look.changedBy(changes);
   }
 
@@ -65,10 +65,7 @@ public class DressingService {
     }
     Picture original = files.original(row.version());
     return new Dressable(
-        files.cutout(original, row.version()).toPicture(),
-        row.version().content(),
-        original,
-        labels);
+        files.picture(original, row.version()), row.version().content(), original, labels);
   }
 
   /** Screen size, for previews. */

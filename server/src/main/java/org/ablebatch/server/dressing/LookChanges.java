@@ -31,7 +31,7 @@ class LookChanges {
 
   @Transactional(readOnly = true)
   public JsonNode of(long photoId) {
-    return json(require(photoId).lookChanges());
+    return json(require(photoId).dress().lookChanges());
   }
 
   static JsonNode json(List<Part> changes) {
@@ -42,7 +42,7 @@ class LookChanges {
   public void set(long photoId, String parts) {
     List<Part> changes = LookFile.ofParts(parts).parts();
     Photo photo = photos.lock(photoId).orElseThrow(() -> new NotFound("picture", photoId));
-    photo.changeLook(changes);
+    photo.dress().changeLook(changes);
     events.changed(photo.batchId(), photoId);
   }
 
@@ -54,11 +54,11 @@ class LookChanges {
   @Transactional
   public JsonNode add(long photoId, Part part) {
     Photo photo = photos.lock(photoId).orElseThrow(() -> new NotFound("picture", photoId));
-    JsonNode before = json(photo.lookChanges());
-    List<Part> changes = new ArrayList<>(photo.lookChanges());
+    JsonNode before = json(photo.dress().lookChanges());
+    List<Part> changes = new ArrayList<>(photo.dress().lookChanges());
     changes.removeIf(known -> known.id().equals(part.id()));
     changes.add(part);
-    photo.changeLook(changes);
+    photo.dress().changeLook(changes);
     events.changed(photo.batchId(), photoId);
     return before;
   }
@@ -79,7 +79,7 @@ class LookChanges {
             .filter(photo -> !photo.id().equals(photoId))
             .toList();
     for (Photo other : others) {
-      other.changeLook(from.lookChanges());
+      other.dress().changeLook(from.dress().lookChanges());
       events.changed(from.batchId(), other.id());
     }
     return others.size();

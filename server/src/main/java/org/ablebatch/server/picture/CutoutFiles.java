@@ -83,10 +83,25 @@ public class CutoutFiles {
   }
 
   public Cutout cutout(Picture original, CutoutVersion version) {
+    return Cutout.of(original, matte(version), edgeColours(version));
+  }
+
+  /** As one picture with transparency. */
+  public Picture picture(Picture original, CutoutVersion version) {
+    return Cutout.picture(original, matte(version), edgeColours(version));
+  }
+
+  private Matte matte(CutoutVersion version) {
     try {
-      Matte matte = reader.readMatte(blobs.get(version.matteBlob()));
-      Picture edge = reader.read(blobs.get(version.edgeBlob())).picture();
-      return Cutout.of(original, matte, edge);
+      return reader.readMatte(blobs.get(version.matteBlob()));
+    } catch (UnreadablePicture e) {
+      throw damaged(e);
+    }
+  }
+
+  private Picture edgeColours(CutoutVersion version) {
+    try {
+      return reader.read(blobs.get(version.edgeBlob())).picture();
     } catch (UnreadablePicture e) {
       throw damaged(e);
     }

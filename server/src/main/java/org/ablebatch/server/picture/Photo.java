@@ -9,15 +9,12 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import org.ablebatch.codec.read.FileKind;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.dress.Labels;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.line.PictureState;
-import org.ablebatch.core.look.Part;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sets.SetPlace;
 
@@ -370,25 +367,8 @@ public class Photo {
     return shown.lacksEdits() && state == PictureState.TO_CHECK;
   }
 
-  /** Parts that replace those of the look, by their ids. */
-  public List<Part> lookChanges() {
-    return dress == null ? List.of() : dress.lookChanges();
-  }
-
-  public void changeLook(List<Part> changes) {
-    dress().setLookChanges(changes);
-  }
-
-  /** What the batch's list says of it beyond code and group. */
-  public Map<String, String> listColumns() {
-    return dress == null ? Map.of() : dress.listColumns();
-  }
-
-  public void sayOfList(Map<String, String> columns) {
-    dress().setListColumns(columns);
-  }
-
-  private PhotoDress dress() {
+  /** What it does otherwise than its look, and what the batch's list says of it. */
+  public PhotoDress dress() {
     if (dress == null) {
       dress = new PhotoDress();
     }
@@ -397,7 +377,7 @@ public class Photo {
 
   /** What texts of a look may say of it. */
   public Labels labels() {
-    return new Labels(fileName, code, group, listColumns());
+    return new Labels(fileName, code, group, dress().listColumns());
   }
 
   public long revision() {

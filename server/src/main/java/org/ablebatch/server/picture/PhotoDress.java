@@ -9,32 +9,37 @@ import java.util.List;
 import java.util.Map;
 import org.ablebatch.core.look.Part;
 
-/** What one picture does otherwise than its look, and what the batch's list says of it in words. */
+/**
+ * What one picture does otherwise than its look, and what the batch's list says of it in words. A
+ * fresh one holds nulls, as the row does: reading must not look like a change.
+ */
 @Embeddable
-class PhotoDress {
+public class PhotoDress {
   @Convert(converter = LookChangesConverter.class)
   @Column(columnDefinition = "MEDIUMTEXT")
-  private List<Part> lookChanges = List.of();
+  private List<Part> lookChanges;
 
   @Convert(converter = ColumnsConverter.class)
   @Column(columnDefinition = "MEDIUMTEXT")
-  private Map<String, String> listColumns = Map.of();
+  private Map<String, String> listColumns;
 
   protected PhotoDress() {}
 
-  List<Part> lookChanges() {
+  /** Parts that replace those of the look, by their ids. */
+  public List<Part> lookChanges() {
     return lookChanges == null ? List.of() : lookChanges;
   }
 
-  void setLookChanges(List<Part> changes) {
+  public void changeLook(List<Part> changes) {
     this.lookChanges = List.copyOf(changes);
   }
 
-  Map<String, String> listColumns() {
+  /** Beyond code and group, by the columns' names. */
+  public Map<String, String> listColumns() {
     return listColumns == null ? Map.of() : listColumns;
   }
 
-  void setListColumns(Map<String, String> columns) {
+  public void sayOfList(Map<String, String> columns) {
     this.listColumns = Collections.unmodifiableMap(new LinkedHashMap<>(columns));
   }
 }

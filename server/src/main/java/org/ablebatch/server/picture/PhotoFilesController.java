@@ -124,7 +124,7 @@ class PhotoFilesController {
         return image(MediaType.IMAGE_PNG, deep.get(), caching(v));
       }
     }
-    Picture cutout = files.cutout(files.original(version), version).toPicture();
+    Picture cutout = files.picture(files.original(version), version);
     return image(MediaType.IMAGE_PNG, PictureWriter.quickPng(cutout), caching(v));
   }
 

@@ -60,11 +60,11 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         photo.isBeingRedrawn(),
         cut && version.isInspected(),
         cut ? findings(ofTicket.apply(version.content())) : List.of(),
-        photo.listColumns(),
+        photo.dress().listColumns(),
         JSON.readTree(
-            photo.lookChanges().isEmpty()
+            photo.dress().lookChanges().isEmpty()
                 ? "[]"
-                : LookFile.partsOf(new Look(photo.lookChanges()))));
+                : LookFile.partsOf(new Look(photo.dress().lookChanges()))));
   }
 
   private List<FindingView> findings(List<Finding> ofTicket) {

@@ -60,7 +60,7 @@ public class SmallPictures {
   }
 
   private byte[] madeAnew(CutoutVersion version, Function<Picture, byte[]> rendition) {
-    Picture cutout = files.cutout(files.original(version), version).toPicture();
+    Picture cutout = files.picture(files.original(version), version);
     byte[] bytes = rendition.apply(cutout);
     store.put(bytes);
     return bytes;

@@ -77,8 +77,8 @@ public class SetsService {
   }
 
   private void say(Photo photo, SetList.Line line) {
-    if (!line.columns().isEmpty() && !line.columns().equals(photo.listColumns())) {
-      photo.sayOfList(line.columns());
+    if (!line.columns().isEmpty() && !line.columns().equals(photo.dress().listColumns())) {
+      photo.dress().sayOfList(line.columns());
       events.changed(photo.batchId(), photo.id());
     }
   }
