@@ -22,7 +22,7 @@ export const addressOf = {
   /** @param instead of what the look says */
   dressed: (
     p: Picture,
-    look: BatchLook,
+    look: Pick<BatchLook, 'versionId' | 'revision'>,
     width: number,
     height: number,
     instead: { backdrop?: string | null; marginPercent?: number | null } = {},

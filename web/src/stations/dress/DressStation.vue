@@ -34,7 +34,7 @@ const router = useRouter()
 const own = useOwnChanges(batchId)
 const bench = useLook(batchId, batch, own)
 const { data: specs } = useSpecs(batchId)
-const { ready, shown, frame, size, six, step, more } = useShown(pictures, selectedId, specs)
+const { ready, shown, sample, frame, size, six, step, more } = useShown(pictures, selectedId, specs)
 const problems = useLookProblems(batch, size, own, bench)
 const dropper = provideDropper()
 
@@ -125,6 +125,7 @@ useKeys({
           :looks="looks ?? []"
           :current="batch.look"
           :specs="specs ?? []"
+          :sample="sample ?? shown"
           @use="tell(bench.use($event))"
           @act="act"
           @newest="takeNewest"

@@ -2,12 +2,19 @@
 import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue'
 import { computed } from 'vue'
 import PickOne from '../../shell/PickOne.vue'
-import type { BatchLook, KeptLook, Spec } from '../../api/types'
+import { addressOf } from '../../api/addresses'
+import type { BatchLook, KeptLook, Picture, Spec } from '../../api/types'
 import { sampleCss } from '../../look/words'
 import type { ShelfAct } from './useShelf'
 
 /** The looks on the shelf, the one that the batch uses among them, and the frame that it is seen in. */
-const props = defineProps<{ looks: KeptLook[]; current: BatchLook; specs: Spec[] }>()
+const props = defineProps<{
+  looks: KeptLook[]
+  current: BatchLook
+  specs: Spec[]
+  /** On which each look is seen small; the same while others are looked at, so that chips stay put. */
+  sample: Picture
+}>()
 const frame = defineModel<number>('frame', { required: true })
 const emit = defineEmits<{
   use: [look: KeptLook]
@@ -24,6 +31,9 @@ const inOrder = computed(() => {
 const newestVersion = computed(
   () => props.looks.find((look) => look.id === props.current.id)?.version ?? 0,
 )
+/** Twice what a chip shows, for screens with fine pixels. */
+const CHIP_PX = 64
+const smallOf = (look: KeptLook) => addressOf.dressed(props.sample, look, CHIP_PX, CHIP_PX)
 const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}`
 </script>
 
@@ -43,7 +53,9 @@ const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}
         <i
           :class="{ checker: !sampleCss(look.parts) }"
           :style="{ background: sampleCss(look.parts) }"
-        />
+        >
+          <img :src="smallOf(look)" alt="" />
+        </i>
         <span class="cut">{{ look.name }}</span>
       </button>
     </div>
@@ -86,7 +98,7 @@ const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}
   gap: 8px;
   align-items: center;
   padding: 0 14px;
-  height: 46px;
+  height: 50px;
   border-bottom: 1px solid var(--line);
   background: var(--paper);
   min-width: 0;
@@ -108,7 +120,7 @@ const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}
   border: 1px solid var(--line);
   border-radius: 6px;
   background: var(--panel);
-  padding: 3px 9px 3px 4px;
+  padding: 2px 9px 2px 3px;
   font: inherit;
   font-size: 13px;
   line-height: 20px;
@@ -124,12 +136,19 @@ const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}
 }
 
 .chip i {
-  width: 22px;
-  height: 22px;
+  width: 32px;
+  height: 32px;
   border-radius: 4px;
   border: 1px solid var(--line);
   flex: none;
   background-size: 8px 8px;
+  overflow: hidden;
+}
+
+.chip img {
+  display: block;
+  width: 100%;
+  height: 100%;
 }
 
 .as {

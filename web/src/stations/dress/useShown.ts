@@ -14,6 +14,8 @@ export function useShown(
 ) {
   const ready = computed(() => pictures.value.filter((p) => DRESSABLE.includes(p.state)))
   const shown = computed(() => ready.value.find((p) => p.id === selectedId.value) ?? ready.value[0])
+  /** One that does as the look says, for small pictures of looks. */
+  const sample = computed(() => ready.value.find((p) => p.lookChanges.length === 0))
   const frame = ref(0)
   const size = computed(() => {
     const spec = frame.value < 0 ? undefined : specs.value?.[frame.value]
@@ -33,5 +35,5 @@ export function useShown(
     selectedId.value = ready.value[to]?.id ?? null
   }
 
-  return { ready, shown, frame, size, six, step, more: () => round.value++ }
+  return { ready, shown, sample, frame, size, six, step, more: () => round.value++ }
 }

@@ -191,7 +191,12 @@ class WholeLineTest {
       assertThat(picture.height()).isEqualTo(800);
     }
     Placement placement =
-        Standing.free(place.content(), Look.DEFAULT, new Frame(800, 800)).placement();
+        Standing.of(
+                place.content(),
+                Standing.CutSides.NONE,
+                Look.DEFAULT.subject(),
+                new Frame(800, 800))
+            .placement();
     int x = (int) (place.x() * placement.scale() + placement.offsetX());
     int y = (int) (place.y() * placement.scale() + placement.offsetY());
     int beside = (int) ((place.y() + 40) * placement.scale() + placement.offsetY());

@@ -3,10 +3,9 @@ package org.ablebatch.core.deliver;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.ablebatch.core.dress.Standing;
+import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.look.Fill;
 import org.ablebatch.core.look.Look;
-import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sets.SetPlace;
 
 /** What will happen to a picture under a spec that its owner would want to know before the run. */
@@ -30,13 +29,13 @@ public final class Preflight {
   }
 
   /**
-   * @param content the subject's measured box in the original
+   * @param subject as measured in the original
    * @param set where the picture belongs
    */
-  public static List<Note> notes(Rect content, SetPlace set, Spec spec, Look batchLook) {
+  public static List<Note> notes(SubjectMeasures subject, SetPlace set, Spec spec, Look batchLook) {
     List<Note> notes = new ArrayList<>();
     Look look = spec.lookWith(batchLook);
-    double scale = Standing.free(content, look, spec.frame()).placement().scale();
+    double scale = subject.enlargement(look, spec.frame());
     if (scale > ENLARGED_FROM) {
       notes.add(new Note(Kind.ENLARGED, String.format(Locale.ROOT, "enlarged %.1f ×", scale)));
     }

@@ -3,7 +3,7 @@ package org.ablebatch.core.deliver;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import org.ablebatch.core.dress.Standing;
+import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.core.look.Look;
@@ -28,26 +28,23 @@ public final class SizeCheck {
   private record Wanted(Spec spec, double scale) {}
 
   /**
-   * @param content the subject's measured box in the picture; may be empty
+   * @param subject its measured box may be empty
    * @param specs what the ticket asks for
    * @param look the batch's
    * @return the spec that would enlarge most, with how many times; empty when all are met
    */
-  public static List<Finding> find(Rect content, List<Spec> specs, Look look) {
+  public static List<Finding> find(SubjectMeasures subject, List<Spec> specs, Look look) {
+    Rect content = subject.content();
     if (content.width() == 0 || content.height() == 0) {
       return List.of();
     }
     return specs.stream()
-        .map(spec -> new Wanted(spec, scale(content, spec, look)))
+        .map(spec -> new Wanted(spec, subject.enlargement(spec.lookWith(look), spec.frame())))
         .filter(wanted -> wanted.scale() > ENLARGED_FROM)
         .max(Comparator.comparingDouble(Wanted::scale))
         .map(wanted -> finding(content, wanted))
         .stream()
         .toList();
-  }
-
-  private static double scale(Rect content, Spec spec, Look look) {
-    return Standing.free(content, spec.lookWith(look), spec.frame()).placement().scale();
   }
 
   private static Finding finding(Rect content, Wanted wanted) {

@@ -1,6 +1,5 @@
 package org.ablebatch.core.dress;
 
-import org.ablebatch.core.look.Look;
 import org.ablebatch.core.look.SubjectPlace;
 import org.ablebatch.core.look.SubjectPlace.Stand;
 import org.ablebatch.core.raster.Rect;
@@ -43,11 +42,6 @@ public record Standing(Placement placement, double left, double top, double righ
     public boolean any() {
       return left || top || right || bottom;
     }
-  }
-
-  /** Where a look puts a subject that no photograph cuts off. */
-  public static Standing free(Rect content, Look look, Frame frame) {
-    return of(content, CutSides.NONE, look.subject(), frame);
   }
 
   /**

@@ -3,6 +3,8 @@ package org.ablebatch.core.deliver;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import org.ablebatch.core.dress.Labels;
+import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.core.look.Look;
@@ -11,11 +13,13 @@ import org.junit.jupiter.api.Test;
 
 class SizeCheckTest {
   private static final Rect CONTENT = new Rect(10, 20, 500, 250);
+  private static final Rect PICTURE = new Rect(0, 0, 600, 400);
+  private static final SubjectMeasures SUBJECT = measures(CONTENT);
 
   @Test
   void theSpecThatWouldEnlargeMostIsNamed() {
     List<Finding> found =
-        SizeCheck.find(CONTENT, List.of(spec("Shop", 800), spec("Print", 2000)), Look.DEFAULT);
+        SizeCheck.find(SUBJECT, List.of(spec("Shop", 800), spec("Print", 2000)), Look.DEFAULT);
 
     assertThat(found)
         .singleElement()
@@ -39,19 +43,36 @@ class SizeCheckTest {
 
   @Test
   void whatIsLargeEnoughIsNotFound() {
-    assertThat(SizeCheck.find(CONTENT, List.of(spec("Thumb", 300)), Look.DEFAULT)).isEmpty();
-    assertThat(SizeCheck.find(CONTENT, List.of(), Look.DEFAULT)).isEmpty();
+    assertThat(SizeCheck.find(SUBJECT, List.of(spec("Thumb", 300)), Look.DEFAULT)).isEmpty();
+    assertThat(SizeCheck.find(SUBJECT, List.of(), Look.DEFAULT)).isEmpty();
   }
 
   @Test
   void nothingKeptIsNotTooSmallButEmpty() {
     Rect none = new Rect(0, 0, 0, 0);
 
-    assertThat(SizeCheck.find(none, List.of(spec("Shop", 800)), Look.DEFAULT)).isEmpty();
+    assertThat(SizeCheck.find(measures(none), List.of(spec("Shop", 800)), Look.DEFAULT)).isEmpty();
+  }
+
+  @Test
+  void whatThePhotographCutsOffIsReckonedUpToTheFramesSide() {
+    SubjectMeasures cutBelow = measures(new Rect(10, 150, 500, 250));
+    SubjectMeasures cutAtBothSides = measures(new Rect(0, 20, 600, 250));
+
+    assertThat(times(cutBelow)).isEqualTo(times(SUBJECT));
+    assertThat(times(cutAtBothSides)).isEqualTo(2000 / 600.0);
+  }
+
+  private static double times(SubjectMeasures subject) {
+    return SizeCheck.find(subject, List.of(spec("Print", 2000)), Look.DEFAULT).get(0).measured();
+  }
+
+  private static SubjectMeasures measures(Rect content) {
+    return new SubjectMeasures(content, PICTURE, Labels.NONE);
   }
 
   private static double severity(Spec spec) {
-    return SizeCheck.find(CONTENT, List.of(spec), Look.DEFAULT).get(0).severity();
+    return SizeCheck.find(SUBJECT, List.of(spec), Look.DEFAULT).get(0).severity();
   }
 
   private static Spec spec(String name, int side) {

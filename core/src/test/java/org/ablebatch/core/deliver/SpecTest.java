@@ -4,9 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import org.ablebatch.core.dress.Labels;
+import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.look.Fill;
 import org.ablebatch.core.look.Look;
-import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sets.SetPlace;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -37,7 +38,7 @@ class SpecTest {
 
   @Test
   void preflightSaysWhatWillBeLost() {
-    Rect small = new Rect(0, 0, 200, 100);
+    SubjectMeasures small = SubjectMeasures.whole(200, 100, Labels.NONE);
 
     assertThat(
             Preflight.notes(small, SetPlace.NONE, spec(800, 800, OutputFormat.JPEG), Look.DEFAULT))
@@ -45,7 +46,7 @@ class SpecTest {
         .containsExactly(Preflight.Kind.ENLARGED, Preflight.Kind.LOSES_TRANSPARENCY);
     assertThat(
             Preflight.notes(
-                new Rect(0, 0, 2000, 1500),
+                SubjectMeasures.whole(2000, 1500, Labels.NONE),
                 SetPlace.NONE,
                 spec(800, 800, OutputFormat.PNG),
                 Look.DEFAULT))
@@ -86,7 +87,9 @@ class SpecTest {
     assertThat(names.next("DSC1.jpg", new SetPlace("QG-104", "spades"), spec, 1))
         .isEqualTo("spades_QG-104.png");
     assertThat(names.next("DSC2.jpg", SetPlace.NONE, spec, 2)).isEqualTo("ungrouped_DSC2.png");
-    assertThat(Preflight.notes(new Rect(0, 0, 90, 90), SetPlace.NONE, spec, Look.DEFAULT))
+    assertThat(
+            Preflight.notes(
+                SubjectMeasures.whole(90, 90, Labels.NONE), SetPlace.NONE, spec, Look.DEFAULT))
         .extracting(Preflight.Note::kind)
         .containsExactly(Preflight.Kind.NO_CODE);
   }

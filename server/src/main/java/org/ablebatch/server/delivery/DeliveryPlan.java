@@ -5,9 +5,7 @@ import java.util.List;
 import org.ablebatch.core.deliver.FileNames;
 import org.ablebatch.core.deliver.Preflight;
 import org.ablebatch.core.deliver.Spec;
-import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.look.Look;
-import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.picture.PhotoRow;
 
 /** Which files a run will make: the same list for the preflight and for the run. */
@@ -32,16 +30,9 @@ final class DeliveryPlan {
                 i,
                 spec,
                 names.next(row.photo().fileName(), row.photo().set(), spec, number),
-                Preflight.notes(content(row), row.photo().set(), spec, look)));
+                Preflight.notes(row.measures(), row.photo().set(), spec, look)));
       }
     }
     return items;
-  }
-
-  private static Rect content(PhotoRow row) {
-    boolean whole = row.version() == null || row.photo().state() == PictureState.LEFT_WHOLE;
-    return whole
-        ? new Rect(0, 0, row.photo().width(), row.photo().height())
-        : row.version().content();
   }
 }

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.function.Function;
 import org.ablebatch.core.deliver.SizeCheck;
 import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.look.Look;
-import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.picture.TicketFindings;
 import org.springframework.stereotype.Component;
@@ -23,13 +23,13 @@ class TooSmall implements TicketFindings {
   }
 
   @Override
-  public Function<Rect, List<Finding>> of(long batchId) {
+  public Function<SubjectMeasures, List<Finding>> of(long batchId) {
     List<SpecRequest> asked = specs.of(batchId);
     if (asked.isEmpty()) {
-      return content -> List.of();
+      return subject -> List.of();
     }
     List<Spec> wanted = DeliveryService.specs(asked);
     Look look = batches.require(batchId).look();
-    return content -> SizeCheck.find(content, wanted, look);
+    return subject -> SizeCheck.find(subject, wanted, look);
   }
 }

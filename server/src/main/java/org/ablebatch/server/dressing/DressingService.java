@@ -10,7 +10,6 @@ import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.Labels;
 import org.ablebatch.core.dress.QuickShrink;
 import org.ablebatch.core.dress.Resampling;
-import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.look.Part;
 import org.ablebatch.core.raster.Picture;
@@ -59,7 +58,7 @@ public class DressingService {
   /** Full size; a picture that is left whole is its original with the whole frame as content. */
   public Dressable fullSize(PhotoRow row) {
     Labels labels = row.photo().labels();
-    if (isWhole(row)) {
+    if (row.isWhole()) {
       Picture original = files.original(row.photo());
       return new Dressable(original, original.bounds(), original, labels);
     }
@@ -79,7 +78,7 @@ public class DressingService {
   Dressable readScreenSize(PhotoRow row, boolean withPhotograph) {
     Photo photo = row.photo();
     Labels labels = photo.labels();
-    if (isWhole(row)) {
+    if (row.isWhole()) {
       Picture preview = read(small.preview(photo));
       return new Dressable(preview, preview.bounds(), preview, labels);
     }
@@ -107,10 +106,6 @@ public class DressingService {
     return photograph.width() == cutout.width() && photograph.height() == cutout.height()
         ? photograph
         : Resampling.stretched(photograph, cutout.width(), cutout.height());
-  }
-
-  private static boolean isWhole(PhotoRow row) {
-    return row.version() == null || row.photo().state() == PictureState.LEFT_WHOLE;
   }
 
   private static Rect scaled(Rect c, double scale, Picture preview) {

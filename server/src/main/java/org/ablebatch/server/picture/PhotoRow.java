@@ -6,7 +6,9 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.core.check.Sharpness;
+import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
 import tools.jackson.databind.json.JsonMapper;
@@ -22,9 +24,10 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
 
   /**
    * @param duplicateOf an earlier picture of the batch with the same bytes; null = none
-   * @param ofTicket what is wrong with a cutout of this box because of what the ticket asks for
+   * @param ofTicket what is wrong with a cutout of these measures because of what the ticket asks
+   *     for
    */
-  PictureView view(Long duplicateOf, Function<Rect, List<Finding>> ofTicket) {
+  PictureView view(Long duplicateOf, Function<SubjectMeasures, List<Finding>> ofTicket) {
     boolean cut = version != null;
     return new PictureView(
         photo.id(),
@@ -59,12 +62,29 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         photo.remark(),
         photo.isBeingRedrawn(),
         cut && version.isInspected(),
-        cut ? findings(ofTicket.apply(version.content())) : List.of(),
+        cut ? findings(ofTicket.apply(cutMeasures())) : List.of(),
         photo.dress().listColumns(),
         JSON.readTree(
             photo.dress().lookChanges().isEmpty()
                 ? "[]"
                 : LookFile.partsOf(new Look(photo.dress().lookChanges()))));
+  }
+
+  /** Whether all of it is delivered: it was left whole, or nothing was cut yet. */
+  public boolean isWhole() {
+    return version == null || photo.state() == PictureState.LEFT_WHOLE;
+  }
+
+  /** What is delivered of it, in pixels of its original. */
+  public SubjectMeasures measures() {
+    return isWhole()
+        ? SubjectMeasures.whole(photo.width(), photo.height(), photo.labels())
+        : cutMeasures();
+  }
+
+  private SubjectMeasures cutMeasures() {
+    Rect picture = new Rect(0, 0, photo.width(), photo.height());
+    return new SubjectMeasures(version.content(), picture, photo.labels());
   }
 
   private List<FindingView> findings(List<Finding> ofTicket) {

@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.line.PictureState;
-import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.Choice;
 import org.ablebatch.server.problem.NotFound;
@@ -75,7 +75,7 @@ public class PhotoService {
 
   @Transactional(readOnly = true)
   List<PictureView> removed(long batchId) {
-    Function<Rect, List<Finding>> ofTicket = ticket.of(batchId);
+    Function<SubjectMeasures, List<Finding>> ofTicket = ticket.of(batchId);
     return photos.removedRows(batchId).stream().map(row -> row.view(null, ofTicket)).toList();
   }
 
@@ -88,7 +88,7 @@ public class PhotoService {
     Map<Long, Long> twins =
         photos.twins(batchId, ids).stream()
             .collect(Collectors.toMap(PhotoRepository.Twin::id, PhotoRepository.Twin::of));
-    Function<Rect, List<Finding>> ofTicket = ticket.of(batchId);
+    Function<SubjectMeasures, List<Finding>> ofTicket = ticket.of(batchId);
     return rows.stream().map(row -> row.view(twins.get(row.photo().id()), ofTicket)).toList();
   }
 
