@@ -64,9 +64,7 @@ const { looks, naming, renames, compares, act, named, take, takeNewest } = useSh
   tell,
 )
 
-function deliver() {
-  void router.push({ name: 'deliver', params: { id: batchId.value } })
-}
+const deliver = () => void router.push({ name: 'deliver', params: { id: batchId.value } })
 
 useKeys({
   'Ctrl+z': bench.undo,
