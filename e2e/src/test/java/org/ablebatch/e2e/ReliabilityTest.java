@@ -19,8 +19,8 @@ import tools.jackson.databind.JsonNode;
  * and nothing lies about that nobody refers to.
  */
 class ReliabilityTest {
-  private static final int PICTURES = 30;
-  private static final int WIDTH = 640;
+  private static final int PICTURES = 20;
+  private static final int WIDTH = 480;
 
   /** A cleaner that gives no grace: nothing may be on its way when it looks. */
   private static final Map<String, String> CLEAN_NOW =

@@ -157,7 +157,8 @@ class TheLineTest {
             "{\"specs\": [{\"name\": \"x\", \"width\": 400, \"height\": 400, \"format\": \"PNG\"}]}");
 
     assertThat(preflight.body().get("files").asInt()).isEqualTo(1);
-    assertThat(preflight.body().get("content").get(0).get("notes").get(0).asString())
+    assertThat(
+            preflight.body().get("content").get(0).get("notes").get(0).get("sentence").asString())
         .startsWith("enlarged");
   }
 

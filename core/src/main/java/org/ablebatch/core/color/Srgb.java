@@ -12,9 +12,7 @@ public final class Srgb {
       LINEAR[i] = (float) (v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4));
     }
     for (int i = 0; i <= STEPS; i++) {
-      double v = (double) i / STEPS;
-      double display = v <= 0.0031308 ? 12.92 * v : 1.055 * Math.pow(v, 1 / 2.4) - 0.055;
-      DISPLAY[i] = (byte) Math.round(display * 255);
+      DISPLAY[i] = (byte) Math.round(encoded((float) i / STEPS) * 255);
     }
   }
 
@@ -29,6 +27,12 @@ public final class Srgb {
   public static int toDisplay(float linear) {
     float clipped = linear <= 0 ? 0 : Math.min(linear, 1);
     return DISPLAY[(int) (clipped * STEPS + 0.5f)] & 0xFF;
+  }
+
+  /** Display value 0..1 of linear light 0..1, not rounded. */
+  public static float encoded(float linear) {
+    double v = linear;
+    return (float) (v <= 0.0031308 ? 12.92 * v : 1.055 * Math.pow(v, 1 / 2.4) - 0.055);
   }
 
   /** One opaque pixel {@code 0xFFRRGGBB} from linear light. */

@@ -2,18 +2,20 @@ package org.ablebatch.core.deliver;
 
 /** File formats that a spec may ask for. */
 public enum OutputFormat {
-  PNG("png", true, false),
-  JPEG("jpg", false, true),
-  WEBP("webp", true, true);
+  PNG("png", true),
+  JPEG("jpg", false),
+  WEBP("webp", true),
+  AVIF("avif", true),
+  TIFF("tif", true),
+  GIF("gif", true),
+  PDF("pdf", false);
 
   private final String extension;
   private final boolean keepsTransparency;
-  private final boolean hasQuality;
 
-  OutputFormat(String extension, boolean keepsTransparency, boolean hasQuality) {
+  OutputFormat(String extension, boolean keepsTransparency) {
     this.extension = extension;
     this.keepsTransparency = keepsTransparency;
-    this.hasQuality = hasQuality;
   }
 
   /** Without the dot. */
@@ -23,9 +25,5 @@ public enum OutputFormat {
 
   public boolean keepsTransparency() {
     return keepsTransparency;
-  }
-
-  public boolean hasQuality() {
-    return hasQuality;
   }
 }

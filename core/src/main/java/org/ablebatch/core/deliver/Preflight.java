@@ -3,12 +3,12 @@ package org.ablebatch.core.deliver;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.ablebatch.core.dress.SubjectMeasures;
+import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.look.Fill;
-import org.ablebatch.core.look.Look;
-import org.ablebatch.core.sets.SetPlace;
+import org.ablebatch.core.naming.FileNames;
+import org.ablebatch.core.naming.NamePart;
 
-/** What will happen to a picture under a spec that its owner would want to know before the run. */
+/** What will happen to a file that its owner would want to know before the run. */
 public final class Preflight {
   private static final double ENLARGED_FROM = 1.005;
 
@@ -23,30 +23,83 @@ public final class Preflight {
 
   /** What a remark is about. */
   public enum Kind {
-    ENLARGED,
-    LOSES_TRANSPARENCY,
-    NO_CODE
+    /** No file can be made. */
+    TOO_LARGE(true),
+    /** Nothing of the kind can be written here. */
+    CANNOT_WRITE(true),
+    /** The most bytes can't be met. */
+    TOO_HEAVY(true),
+    /** The most bytes may be hard to meet. */
+    WEIGHT_AT_RISK(false),
+    ENLARGED(false),
+    SUBJECT_CUT(false),
+    LOSES_TRANSPARENCY(false),
+    /** The look does something to this picture that it should not. */
+    LOOK(false),
+    NO_CODE(false),
+    COLUMN_EMPTY(false),
+    NAME_TWICE(false),
+    NAME_UNSAFE(false),
+    NAME_SHORTENED(false);
+
+    private final boolean blocks;
+
+    Kind(boolean blocks) {
+      this.blocks = blocks;
+    }
+
+    /** Whether the file can't be made while it is so. */
+    public boolean blocks() {
+      return blocks;
+    }
+
+    /** {@code subject-cut}. */
+    public String wireName() {
+      return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
   }
 
-  /**
-   * @param subject as measured in the original
-   * @param set where the picture belongs
-   */
-  public static List<Note> notes(SubjectMeasures subject, SetPlace set, Spec spec, Look batchLook) {
+  /** What is said of one planned file. */
+  static List<Note> notes(
+      Deliverable picture, Spec spec, Staging staging, Frame whole, FileNames.Given name) {
     List<Note> notes = new ArrayList<>();
-    Look look = spec.lookWith(batchLook);
-    double scale = subject.enlargement(look, spec.frame());
-    if (scale > ENLARGED_FROM) {
-      notes.add(new Note(Kind.ENLARGED, String.format(Locale.ROOT, "enlarged %.1f ×", scale)));
+    String problem = SpecSize.problem(whole);
+    if (problem != null) {
+      notes.add(new Note(Kind.TOO_LARGE, problem));
+    }
+    if (staging.enlargement() > ENLARGED_FROM) {
+      notes.add(note(Kind.ENLARGED, "enlarged %.1f ×", staging.enlargement()));
+    }
+    if (staging.cutOff() > 0) {
+      notes.add(
+          note(Kind.SUBJECT_CUT, "%.0f %% of the subject is cut off", 100 * staging.cutOff()));
     }
     boolean wantsClear =
-        (spec.backdrop() != null ? spec.backdrop() : batchLook.backdrop()) instanceof Fill.Clear;
+        (spec.backdrop() != null ? spec.backdrop() : picture.look().backdrop())
+            instanceof Fill.Clear;
     if (wantsClear && !spec.format().keepsTransparency()) {
       notes.add(new Note(Kind.LOSES_TRANSPARENCY, "see-through becomes white in " + spec.format()));
     }
-    if (set.code() == null && spec.fileName().contains(new NamePart.Code())) {
+    if (picture.labels().code() == null && spec.fileName().contains(new NamePart.Code())) {
       notes.add(new Note(Kind.NO_CODE, "has no code: named after its file"));
     }
+    for (FileNames.Mend mend : name.mends()) {
+      notes.add(note(mend));
+    }
     return notes;
+  }
+
+  private static Note note(FileNames.Mend mend) {
+    return switch (mend) {
+      case NUMBERED -> new Note(Kind.NAME_TWICE, "would share its name: numbered");
+      case MADE_SAFE ->
+          new Note(Kind.NAME_UNSAFE, "its name was changed so that every system takes it");
+      case SHORTENED -> new Note(Kind.NAME_SHORTENED, "its name was too long: shortened");
+      case COLUMN_EMPTY -> new Note(Kind.COLUMN_EMPTY, "the list has nothing for its name");
+    };
+  }
+
+  private static Note note(Kind kind, String format, double value) {
+    return new Note(kind, String.format(Locale.ROOT, format, value));
   }
 }

@@ -39,7 +39,7 @@ public final class SizeCheck {
       return List.of();
     }
     return specs.stream()
-        .map(spec -> new Wanted(spec, subject.enlargement(spec.lookWith(look), spec.frame())))
+        .map(spec -> new Wanted(spec, Staging.of(spec, subject, look).enlargement()))
         .filter(wanted -> wanted.scale() > ENLARGED_FROM)
         .max(Comparator.comparingDouble(Wanted::scale))
         .map(wanted -> finding(content, wanted))

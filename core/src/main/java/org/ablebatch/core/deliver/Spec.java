@@ -1,34 +1,33 @@
 package org.ablebatch.core.deliver;
 
 import java.util.List;
-import java.util.Locale;
-import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.look.Fill;
 import org.ablebatch.core.look.Look;
+import org.ablebatch.core.naming.NamePart;
+import org.ablebatch.core.naming.NameRules;
 
 /**
  * What a buyer requires of a file.
  *
  * @param name how people call it; part of file names
- * @param width exact pixels, 1..{@value #LARGEST_SIDE_PX}
- * @param height exact pixels, 1..{@value #LARGEST_SIDE_PX}
- * @param quality 1..100; ignored by formats without one
+ * @param fit of an exact size; the others bring their own
+ * @param mayEnlarge false = what has too few pixels stays smaller in its frame
+ * @param weight null = as heavy as it gets
  * @param backdrop null = the batch's look decides
  * @param marginPercent null = the batch's look decides; else 0..45
  * @param fileName parts of the file's name, in order; at least one
  */
 public record Spec(
     String name,
-    int width,
-    int height,
-    OutputFormat format,
-    int quality,
+    SpecSize size,
+    Fit fit,
+    boolean mayEnlarge,
+    Encoding encoding,
+    WeightLimit weight,
     Fill backdrop,
     Double marginPercent,
-    List<NamePart> fileName) {
-  public static final int LARGEST_SIDE_PX = 20_000;
-  public static final long MOST_PIXELS = 100_000_000L;
-  public static final int DEFAULT_QUALITY = 90;
+    List<NamePart> fileName,
+    NameRules nameRules) {
   public static final List<NamePart> DEFAULT_NAME =
       List.of(new NamePart.OriginalName(), new NamePart.Text("_"), new NamePart.SpecName());
 
@@ -42,47 +41,41 @@ public record Spec(
     if (name.length() > LONGEST_NAME) {
       throw new InvalidSpec("name", "A spec’s name has at most " + LONGEST_NAME + " characters");
     }
-    requireSide("width", width);
-    requireSide("height", height);
-    if ((long) width * height > MOST_PIXELS) {
-      throw new InvalidSpec(
-          "width",
-          String.format(
-              Locale.ROOT,
-              "%,d × %,d is more than %,d million pixels",
-              width,
-              height,
-              MOST_PIXELS / 1_000_000));
-    }
-    if (quality < 1 || quality > 100) {
-      throw new InvalidSpec("quality", "Quality goes from 1 to 100, not " + quality);
-    }
     if (marginPercent != null && !(marginPercent >= 0 && marginPercent <= 45)) {
       throw new InvalidSpec("marginPercent", "A margin is 0 to 45 percent, not " + marginPercent);
     }
     if (fileName.isEmpty()) {
       throw new InvalidSpec("fileName", "A file name needs at least one part");
     }
-  }
-
-  private static void requireSide(String field, int px) {
-    if (px < 1 || px > LARGEST_SIDE_PX) {
-      throw new InvalidSpec(
-          field,
-          String.format(
-              Locale.ROOT, "The %s must be 1 to %,d pixels, not %,d", field, LARGEST_SIDE_PX, px));
+    if (encoding instanceof Encoding.Pdf && size.dpi() == null) {
+      throw new InvalidSpec("dpi", "A page for print needs its dots an inch");
     }
   }
 
-  public Frame frame() {
-    return new Frame(width, height);
+  /** An exact size with the usual of everything else. */
+  public static Spec exact(String name, int width, int height, Encoding encoding) {
+    return new Spec(
+        name,
+        new SpecSize.Pixels(width, height, null),
+        Fit.BY_LOOK,
+        true,
+        encoding,
+        null,
+        null,
+        null,
+        DEFAULT_NAME,
+        NameRules.DEFAULT);
+  }
+
+  public OutputFormat format() {
+    return encoding.format();
   }
 
   /** The dressing that applies: the spec's own wishes first, then the look, then what fits. */
   public Look lookWith(Look batchLook) {
     Look look = marginPercent == null ? batchLook : batchLook.withMargin(marginPercent);
     Fill fill = backdrop != null ? backdrop : look.backdrop();
-    boolean clear = fill instanceof Fill.Clear && !format.keepsTransparency();
+    boolean clear = fill instanceof Fill.Clear && !format().keepsTransparency();
     return backdrop == null && !clear ? look : look.withBackdrop(clear ? Fill.Solid.WHITE : fill);
   }
 }

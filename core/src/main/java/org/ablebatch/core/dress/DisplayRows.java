@@ -6,6 +6,8 @@ import org.ablebatch.core.raster.Picture;
 
 /** From layers to display values. */
 final class DisplayRows {
+  private static final int DEEP_WHITE = 65_535;
+
   private DisplayRows() {}
 
   /** sRGB, not premultiplied; clear pixels are all zero. */
@@ -20,6 +22,32 @@ final class DisplayRows {
       finish(row, argb, y * frame.width());
     }
     return new Picture(frame.width(), frame.height(), argb);
+  }
+
+  /** As {@link #of}, with 16 bits a channel. */
+  static DeepDressed deep(List<Layer> layers, Frame frame) {
+    int pixels = Math.multiplyExact(frame.width(), frame.height());
+    short[] rgba = new short[Math.multiplyExact(pixels, SubjectRows.CHANNELS)];
+    float[] row = new float[frame.width() * SubjectRows.CHANNELS];
+    for (int y = 0; y < frame.height(); y++) {
+      java.util.Arrays.fill(row, 0);
+      for (Layer layer : layers) {
+        layer.paint(y, row);
+      }
+      int start = y * row.length;
+      for (int i = 0; i < row.length; i += SubjectRows.CHANNELS) {
+        float alpha = Math.max(0, Math.min(1, row[i + 3]));
+        for (int c = 0; c < SubjectRows.CHANNELS - 1 && alpha > 0; c++) {
+          rgba[start + i + c] = deep(Srgb.encoded(row[i + c] / alpha));
+        }
+        rgba[start + i + 3] = deep(alpha);
+      }
+    }
+    return new DeepDressed(frame.width(), frame.height(), rgba);
+  }
+
+  private static short deep(float value) {
+    return (short) Math.round(DEEP_WHITE * Math.max(0, Math.min(1, value)));
   }
 
   private static void finish(float[] row, int[] argb, int start) {

@@ -57,6 +57,10 @@ public final class Dressable {
     return labels;
   }
 
+  public SubjectMeasures measures() {
+    return new SubjectMeasures(content, cutout.bounds(), labels);
+  }
+
   /** All of it is content: it was left whole. */
   public boolean isWhole() {
     return content.equals(cutout.bounds());

@@ -43,18 +43,35 @@ public final class Dresser {
 
   /** Where the subject stands under a look. */
   public static Standing standing(Dressable dressable, Look look, Frame frame) {
-    SubjectPlace place = MeasuredPlace.of(look.subject(), dressable.labels(), frame);
-    return standing(Arranged.by(dressable, place), place, frame);
+    return standing(dressable, look, frame, Placing.BY_LOOK);
+  }
+
+  private static Standing standing(Dressable dressable, Look look, Frame frame, Placing placing) {
+    SubjectPlace place = place(dressable, look, frame, placing);
+    return standing(Arranged.by(dressable, place), place, frame, placing);
+  }
+
+  /** A frame that says where the subject goes leaves of the look's place only left and right. */
+  private static SubjectPlace place(Dressable dressable, Look look, Frame frame, Placing placing) {
+    return placing instanceof Placing.ByLook
+        ? MeasuredPlace.of(look.subject(), dressable.labels(), frame)
+        : look.subject().asPhotographed();
   }
 
   /** The subject's coverage over the frame, as shadows and checks see it. */
   static SubjectMask mask(Dressable dressable, Look look, Frame frame) {
     SubjectPlace place = MeasuredPlace.of(look.subject(), dressable.labels(), frame);
     Dressable arranged = Arranged.by(dressable, place);
-    return SubjectMask.of(arranged.cutout(), standing(arranged, place, frame), frame);
+    return SubjectMask.of(
+        arranged.cutout(), standing(arranged, place, frame, Placing.BY_LOOK), frame);
   }
 
-  private static Standing standing(Dressable arranged, SubjectPlace place, Frame frame) {
+  private static Standing standing(
+      Dressable arranged, SubjectPlace place, Frame frame, Placing placing) {
+    Placement given = placing.placement(arranged.content(), arranged.cutout().bounds(), frame);
+    if (given != null) {
+      return Standing.at(given, arranged.content());
+    }
     boolean keeps = place.keepCutSides() && place.rotate() == 0;
     Standing.CutSides cut =
         keeps
@@ -65,20 +82,48 @@ public final class Dresser {
 
   /** Exactly as large as the frame; opaque when the backdrop is and nothing cuts a shape out. */
   public Picture dress(Dressable dressable, Look look, Frame frame) {
-    return DisplayRows.of(layers(dressable, look, frame), frame);
+    return dress(dressable, look, frame, Placing.BY_LOOK, false);
   }
 
   /** As {@link #dress}; a subject that has to be enlarged is made crisp before it is laid down. */
   public Picture dressSharpened(Dressable dressable, Look look, Frame frame) {
-    double scale = standing(dressable, look, frame).placement().scale();
-    return dress(scale > 1 ? Resampling.enlarged(dressable, scale) : dressable, look, frame);
+    return dress(dressable, look, frame, Placing.BY_LOOK, true);
   }
 
-  private List<Layer> layers(Dressable dressable, Look look, Frame frame) {
-    SubjectPlace place = MeasuredPlace.of(look.subject(), dressable.labels(), frame);
+  /**
+   * @param placing who decides where the subject goes
+   * @param sharpen a subject that has to be enlarged is made crisp before it is laid down
+   */
+  public Picture dress(
+      Dressable dressable, Look look, Frame frame, Placing placing, boolean sharpen) {
+    return DisplayRows.of(layers(dressable, look, frame, placing, sharpen), frame);
+  }
+
+  /** The same with 16 bits a channel: soft backdrops and shadows keep their steps. */
+  public DeepDressed dressDeep(
+      Dressable dressable, Look look, Frame frame, Placing placing, boolean sharpen) {
+    return DisplayRows.deep(layers(dressable, look, frame, placing, sharpen), frame);
+  }
+
+  private List<Layer> layers(
+      Dressable dressable, Look look, Frame frame, Placing placing, boolean sharpen) {
+    double scale = sharpen ? standing(dressable, look, frame, placing).placement().scale() : 1;
+    if (scale <= 1) {
+      return layers(dressable, look, frame, placing);
+    }
+    Placing crisp =
+        placing instanceof Placing.Centred centred
+            ? new Placing.Centred(centred.scale() / scale)
+            : placing;
+    return layers(Resampling.enlarged(dressable, scale), look, frame, crisp);
+  }
+
+  private List<Layer> layers(Dressable dressable, Look look, Frame frame, Placing placing) {
+    SubjectPlace place = place(dressable, look, frame, placing);
     Dressable arranged = Arranged.by(dressable, place);
     Scenery scenery =
-        new Scenery(arranged, standing(arranged, place, frame), frame, tone(dressable, look));
+        new Scenery(
+            arranged, standing(arranged, place, frame, placing), frame, tone(dressable, look));
     List<Layer> layers = new ArrayList<>();
     boolean placed = false;
     for (Setting setting : look.all(Setting.class).toList()) {

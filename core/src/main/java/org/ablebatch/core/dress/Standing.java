@@ -44,6 +44,16 @@ public record Standing(Placement placement, double left, double top, double righ
     }
   }
 
+  /** Of a picture whose place is given. */
+  static Standing at(Placement p, Rect content) {
+    return new Standing(
+        p,
+        p.scale() * content.x() + p.offsetX(),
+        p.scale() * content.y() + p.offsetY(),
+        p.scale() * content.right() + p.offsetX(),
+        p.scale() * content.bottom() + p.offsetY());
+  }
+
   /**
    * @param content the subject's measured box in its picture; not empty
    * @param cut sides that stay at the frame's; {@link CutSides#NONE} lets it stand free

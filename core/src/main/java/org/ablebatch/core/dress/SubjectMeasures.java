@@ -35,8 +35,12 @@ public record SubjectMeasures(Rect content, Rect picture, Labels labels) {
       // Only below do all of them stay cut off, and only while they stand side by side.
       cut = new Standing.CutSides(false, false, false, cut.bottom() && copies.y() == 0);
     }
-    Rect box = copied(turned(content, Math.toRadians(place.rotate())), copies);
-    return Standing.of(box, cut, place, frame).placement().scale();
+    return Standing.of(arrangedBox(place), cut, place, frame).placement().scale();
+  }
+
+  /** The box of all that a place makes of the subject, in its picture's pixels. */
+  public Rect arrangedBox(SubjectPlace place) {
+    return copied(turned(content, Math.toRadians(place.rotate())), place.copies());
   }
 
   private static Rect turned(Rect box, double angle) {

@@ -109,7 +109,11 @@ public record Look(List<Part> parts) {
 
   /** The same look with the subject as large as a margin leaves room. */
   public Look withMargin(double percent) {
-    SubjectPlace place = subject().withMargin(percent);
+    return withPlace(subject().withMargin(percent));
+  }
+
+  /** The same look with the subject elsewhere. */
+  public Look withPlace(SubjectPlace place) {
     return with(new Part("given-subject", "Subject", true, place), parts.size());
   }
 

@@ -102,8 +102,13 @@ public record SubjectPlace(
         newSize, newPercent, stand, floor, x, y, rotate, flip, keepCutSides, column, copies);
   }
 
+  /** Neither moved nor turned, once; left and right stay as they are here. */
+  public SubjectPlace asPhotographed() {
+    return new SubjectPlace(Size.MARGIN, 0, Stand.CENTRE, floor, 0, 0, 0, flip, false);
+  }
+
   /** The same, but that it stands inside the margin whether its photograph cuts it off or not. */
-  SubjectPlace free() {
+  public SubjectPlace free() {
     return new SubjectPlace(size, percent, stand, floor, x, y, rotate, flip, false, column, copies);
   }
 

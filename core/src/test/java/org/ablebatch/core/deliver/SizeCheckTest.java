@@ -76,6 +76,6 @@ class SizeCheckTest {
   }
 
   private static Spec spec(String name, int side) {
-    return new Spec(name, side, side, OutputFormat.PNG, 90, null, null, Spec.DEFAULT_NAME);
+    return Spec.exact(name, side, side, new Encoding.Png(Encoding.Palette.NEVER));
   }
 }

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
-import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.core.naming.SafeNames;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.NotFound;
@@ -43,11 +43,11 @@ public class EmptySetService {
 
   /** Takes the place of the one before; pictures already cut stay as they are. */
   void attach(long batchId, String uploadedName, byte[] bytes) {
-    String name = FileNames.cleaned(uploadedName);
+    String name = SafeNames.cleaned(uploadedName);
     Picture picture = read(bytes);
     EmptySetFile file =
         new EmptySetFile(
-            FileNames.shortened(name, LONGEST_NAME),
+            SafeNames.shortened(name, LONGEST_NAME),
             blobs.put(bytes),
             blobs.put(Renditions.preview(picture)),
             picture.width(),

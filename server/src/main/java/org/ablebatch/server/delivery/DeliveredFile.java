@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import org.ablebatch.codec.deliver.FileMaker.Made;
 
 /** One file of a delivery: planned with its name before the run, filled in when it is made. */
 @Entity
@@ -23,26 +24,65 @@ public class DeliveredFile {
   private String blobId;
 
   private long bytes;
+  private int width;
+  private int height;
+  private Integer quality;
+  private Double likeness;
+
+  @Column(columnDefinition = "CHAR(64)")
+  private String recipe;
+
+  private String changeKind = FileChange.NEW.wireName();
   private String problem;
 
   protected DeliveredFile() {}
 
-  DeliveredFile(long deliveryId, long photoId, Long versionId, int specIndex, String name) {
+  DeliveredFile(long deliveryId, DeliveryPlan.Item item) {
     this.deliveryId = deliveryId;
-    this.photoId = photoId;
-    this.versionId = versionId;
-    this.specIndex = specIndex;
-    this.name = name;
+    this.photoId = item.row().photo().id();
+    this.versionId = item.row().photo().shown().versionId();
+    this.specIndex = item.file().specIndex();
+    this.name = item.file().name();
+    this.width = item.file().frame().width();
+    this.height = item.file().frame().height();
+    this.recipe = item.recipe();
   }
 
-  void made(String blob, long size) {
+  /**
+   * Holds it against the file of the last delivery. One that would become the same is the same: its
+   * bytes are there already.
+   */
+  void comparedWith(DeliveredFile before) {
+    boolean same = before.blobId != null && recipe.equals(before.recipe);
+    changeKind = (same ? FileChange.SAME : FileChange.CHANGED).wireName();
+    if (same) {
+      blobId = before.blobId;
+      bytes = before.bytes;
+      width = before.width;
+      height = before.height;
+      quality = before.quality;
+      likeness = before.likeness;
+    }
+  }
+
+  void made(String blob, Made made) {
     blobId = blob;
-    bytes = size;
+    bytes = made.bytes().length;
+    width = made.width();
+    height = made.height();
+    quality = made.quality();
+    likeness = made.likeness();
     problem = null;
   }
 
   void failed(String sentence) {
     problem = sentence;
+  }
+
+  /** Of the picture as it was when the file was made. */
+  void takenFrom(Long version, String madeBy) {
+    versionId = version;
+    recipe = madeBy;
   }
 
   long photoId() {
@@ -68,6 +108,29 @@ public class DeliveredFile {
 
   long bytes() {
     return bytes;
+  }
+
+  /** As planned until the file is made. */
+  int width() {
+    return width;
+  }
+
+  int height() {
+    return height;
+  }
+
+  /** Null where the format has none. */
+  Integer quality() {
+    return quality;
+  }
+
+  /** Null where it was not measured. */
+  Double likeness() {
+    return likeness;
+  }
+
+  FileChange change() {
+    return FileChange.of(changeKind);
   }
 
   String problem() {

@@ -33,6 +33,7 @@ public class Delivery {
   private LookVersion lookVersion;
 
   private boolean sharpenEnlarged;
+  private Long previousId;
   private String problem;
   private Instant createdAt;
   private Instant finishedAt;
@@ -45,7 +46,9 @@ public class Delivery {
       String specsJson,
       LookVersion look,
       boolean sharpenEnlarged,
+      Long previousId,
       Instant createdAt) {
+    this.previousId = previousId;
     this.sharpenEnlarged = sharpenEnlarged;
     this.batchId = batchId;
     this.state = DeliveryState.QUEUED;
@@ -60,6 +63,15 @@ public class Delivery {
 
   void begin() {
     state = DeliveryState.RUNNING;
+  }
+
+  /** What is being made is finished; nothing more is begun. */
+  void pause() {
+    state = DeliveryState.PAUSED;
+  }
+
+  void goOn() {
+    state = DeliveryState.QUEUED;
   }
 
   void finish(Instant at) {
@@ -87,6 +99,11 @@ public class Delivery {
 
   String specsJson() {
     return specs;
+  }
+
+  /** The last one of the batch that was finished before it; null = it is the first. */
+  Long previousId() {
+    return previousId;
   }
 
   Look look() {

@@ -2,6 +2,8 @@ package org.ablebatch.server.delivery;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
+import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.delivery.DeliveryViews.DeliveryView;
 import org.ablebatch.server.delivery.DeliveryViews.Manifest;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
@@ -39,19 +42,22 @@ class DeliveryController {
     this.ticket = ticket;
   }
 
-  record DeliveryRequest(List<SpecRequest> specs) {}
+  /**
+   * @param leaveOut files that are not made; left out = all are made
+   */
+  record DeliveryRequest(List<SpecEntry> specs, Set<LeftOut> leaveOut) {}
 
   record Queued(long id) {}
 
   /** The specs on the ticket. */
   @GetMapping("/batches/{id}/specs")
-  List<SpecRequest> specs(@PathVariable long id) {
+  List<SpecEntry> specs(@PathVariable long id) {
     return ticket.of(id);
   }
 
   /** Writes the specs on the ticket; an empty list takes them off. */
   @PutMapping("/batches/{id}/specs")
-  List<SpecRequest> setSpecs(@PathVariable long id, @RequestBody DeliveryRequest request) {
+  List<SpecEntry> setSpecs(@PathVariable long id, @RequestBody DeliveryRequest request) {
     ticket.set(id, request.specs());
     return ticket.of(id);
   }
@@ -65,7 +71,9 @@ class DeliveryController {
   @PostMapping("/batches/{id}/deliveries")
   @ResponseStatus(HttpStatus.ACCEPTED)
   Queued deliver(@PathVariable long id, @RequestBody DeliveryRequest request) {
-    return new Queued(deliveries.deliver(id, request.specs()));
+    return new Queued(
+        deliveries.deliver(
+            id, request.specs(), request.leaveOut() == null ? Set.of() : request.leaveOut()));
   }
 
   @GetMapping("/batches/{id}/deliveries")
@@ -78,13 +86,27 @@ class DeliveryController {
     return deliveries.view(id);
   }
 
+  /** What is being made is finished; nothing more is begun until it goes on. */
+  @PostMapping("/deliveries/{id}/pause")
+  DeliveryView pause(@PathVariable long id) {
+    deliveries.pause(id);
+    return deliveries.view(id);
+  }
+
+  @PostMapping("/deliveries/{id}/go-on")
+  DeliveryView goOn(@PathVariable long id) {
+    deliveries.goOn(id);
+    return deliveries.view(id);
+  }
+
   @GetMapping("/deliveries/{id}/manifest.json")
   Manifest manifest(@PathVariable long id) {
     return packages.manifest(id);
   }
 
   @GetMapping(path = "/deliveries/{id}/files.zip", produces = "application/zip")
-  ResponseEntity<StreamingResponseBody> zip(@PathVariable long id) {
+  ResponseEntity<StreamingResponseBody> zip(
+      @PathVariable long id, @RequestParam(defaultValue = "false") boolean onlyChanged) {
     packages.requireFinished(id);
     String name = batches.require(deliveries.view(id).batchId()).name() + ", delivery " + id;
     return ResponseEntity.ok()
@@ -94,6 +116,6 @@ class DeliveryController {
                 .filename(name + ".zip", StandardCharsets.UTF_8)
                 .build()
                 .toString())
-        .body(out -> packages.writeZip(id, out));
+        .body(out -> packages.writeZip(id, onlyChanged, out));
   }
 }

@@ -7,6 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
+import org.ablebatch.codec.deliver.CannotMake;
+import org.ablebatch.codec.deliver.FileMaker;
+import org.ablebatch.codec.spec.SpecEntry;
+import org.ablebatch.codec.spec.SpecFile;
+import org.ablebatch.codec.write.CannotWrite;
+import org.ablebatch.core.deliver.FileWords;
 import org.ablebatch.core.deliver.Spec;
 import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.line.PictureState;
@@ -33,6 +39,10 @@ public class DeliveryJob {
 
   private static final Logger LOG = LoggerFactory.getLogger(DeliveryJob.class);
 
+  private static final String TAKEN_BACK =
+      "The picture was taken back after the delivery was started; pass it and deliver again";
+
+  private final MakingPool pool;
   private final DeliveryService service;
   private final DeliveryRepository deliveries;
   private final DeliveredFileRepository files;
@@ -44,6 +54,7 @@ public class DeliveryJob {
   private final Clock clock;
 
   DeliveryJob(
+      MakingPool pool,
       DeliveryService service,
       DeliveryRepository deliveries,
       DeliveredFileRepository files,
@@ -53,6 +64,7 @@ public class DeliveryJob {
       BatchEvents events,
       TransactionTemplate transaction,
       Clock clock) {
+    this.pool = pool;
     this.service = service;
     this.deliveries = deliveries;
     this.files = files;
@@ -72,24 +84,50 @@ public class DeliveryJob {
     if (delivery == null) {
       return;
     }
-    List<Spec> specs = service.requests(delivery).stream().map(SpecRequest::toSpec).toList();
+    Run run = new Run(delivery, service.specs(delivery), delivery.look());
     Map<Long, List<DeliveredFile>> byPhoto =
         files.findByDeliveryIdOrderById(deliveryId).stream()
             .collect(
                 Collectors.groupingBy(
                     DeliveredFile::photoId, LinkedHashMap::new, Collectors.toList()));
-    for (Map.Entry<Long, List<DeliveredFile>> entry : byPhoto.entrySet()) {
-      if (!goesOn.getAsBoolean()) {
-        throw new IllegalStateException("the server is stopping; the delivery goes on later");
-      }
-      makeFiles(delivery, entry.getKey(), entry.getValue(), specs);
+    Map<Long, Long> pixels =
+        photos.findAllById(byPhoto.keySet()).stream()
+            .collect(Collectors.toMap(Photo::id, photo -> (long) photo.width() * photo.height()));
+    List<MakingPool.Share> shares =
+        byPhoto.entrySet().stream()
+            .map(
+                entry ->
+                    new MakingPool.Share(
+                        pixels.getOrDefault(entry.getKey(), 0L),
+                        () -> makeFiles(run, entry.getKey(), entry.getValue())))
+            .toList();
+    pool.work(shares, () -> goesOn.getAsBoolean() && !service.isPaused(deliveryId));
+    if (!goesOn.getAsBoolean()) {
+      throw new IllegalStateException("the server is stopping; the delivery goes on later");
     }
-    transaction.executeWithoutResult(status -> finish(deliveryId));
+    if (!service.isPaused(deliveryId)) {
+      transaction.executeWithoutResult(status -> finish(deliveryId));
+    }
+  }
+
+  /** What all files of a delivery share. */
+  private static final class Run {
+    private final Delivery delivery;
+    private final List<Spec> specs;
+    private final Look look;
+    private final Recipes recipes;
+
+    Run(Delivery delivery, List<SpecEntry> specs, Look look) {
+      this.delivery = delivery;
+      this.specs = SpecFile.toSpecs(specs);
+      this.look = look;
+      this.recipes = new Recipes(specs, look, delivery.sharpensEnlarged());
+    }
   }
 
   private Delivery begin(long deliveryId) {
     Delivery delivery = deliveries.findById(deliveryId).orElse(null);
-    if (delivery == null || delivery.state().isOver()) {
+    if (delivery == null || delivery.state().isOver() || delivery.state() == DeliveryState.PAUSED) {
       return null;
     }
     delivery.begin();
@@ -97,40 +135,50 @@ public class DeliveryJob {
     return delivery;
   }
 
-  private void makeFiles(
-      Delivery delivery, long photoId, List<DeliveredFile> planned, List<Spec> specs) {
-    Dressable dressable = null;
-    Look look = delivery.look();
-    for (DeliveredFile file : planned) {
-      if (file.blobId() != null) {
-        continue;
-      }
+  private void makeFiles(Run run, long photoId, List<DeliveredFile> planned) {
+    List<DeliveredFile> missing = planned.stream().filter(file -> file.blobId() == null).toList();
+    if (!missing.isEmpty()) {
       try {
-        if (dressable == null) {
-          PhotoRow row = transaction.execute(status -> photos.row(photoId).orElseThrow());
-          dressable = dressing.fullSize(row);
-          look = DressingService.lookOf(look, row.photo());
-        }
-        byte[] bytes =
-            FileMaker.make(
-                dressing,
-                dressable,
-                specs.get(file.specIndex()),
-                look,
-                delivery.sharpensEnlarged());
-        file.made(blobs.put(bytes), bytes.length);
+        make(run, photoId, missing);
       } catch (StorageFailed e) {
         if (e.isFull()) {
           throw e;
         }
+        missing.forEach(file -> file.failed(e.getMessage()));
+      }
+    }
+    transaction.executeWithoutResult(status -> keep(planned, photoId));
+    events.changed(run.delivery.batchId());
+  }
+
+  private void make(Run run, long photoId, List<DeliveredFile> missing) {
+    PhotoRow row = transaction.execute(status -> photos.row(photoId).orElseThrow());
+    if (!row.photo().state().isDeliverable()) {
+      missing.forEach(file -> file.failed(TAKEN_BACK));
+      return;
+    }
+    Dressable dressable = dressing.fullSize(row);
+    Look look = DressingService.lookOf(run.look, row.photo());
+    for (DeliveredFile file : missing) {
+      file.takenFrom(row.photo().shown().versionId(), run.recipes.of(row, file.specIndex()));
+      try {
+        FileMaker.Made made =
+            dressing.make(
+                dressable,
+                run.specs.get(file.specIndex()),
+                look,
+                run.delivery.sharpensEnlarged(),
+                FileWords.NONE);
+        file.made(blobs.put(made.bytes()), made);
+      } catch (CannotMake | CannotWrite e) {
         file.failed(e.getMessage());
+      } catch (StorageFailed e) {
+        throw e;
       } catch (RuntimeException | OutOfMemoryError e) {
         LOG.error("making {} failed", file.name(), e);
         file.failed("This file could not be made; the other files are not affected");
       }
     }
-    transaction.executeWithoutResult(status -> keep(planned, photoId));
-    events.changed(delivery.batchId());
   }
 
   /** A picture counts as delivered when all its files are there. */

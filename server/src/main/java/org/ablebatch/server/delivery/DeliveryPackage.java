@@ -3,14 +3,16 @@ package org.ablebatch.server.delivery;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.delivery.DeliveryViews.Manifest;
 import org.ablebatch.server.delivery.DeliveryViews.ManifestFile;
@@ -24,6 +26,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** What leaves the house: the manifest, and the ZIP with manifest and files. */
 @Service
 class DeliveryPackage {
+  private static final String GONE = "gone";
+
   private final DeliveryService service;
   private final DeliveredFileRepository files;
   private final PhotoRepository photos;
@@ -48,29 +52,57 @@ class DeliveryPackage {
 
   Manifest manifest(long deliveryId) {
     Delivery delivery = service.require(deliveryId);
-    List<Spec> specs = service.requests(delivery).stream().map(SpecRequest::toSpec).toList();
+    List<SpecEntry> specs = service.specs(delivery);
     List<DeliveredFile> all = files.findByDeliveryIdOrderById(deliveryId);
-    Map<Long, Photo> byId =
-        photos.findAllById(all.stream().map(DeliveredFile::photoId).distinct().toList()).stream()
-            .collect(Collectors.toMap(Photo::id, Function.identity()));
+    Map<Long, Photo> byId = photosOf(all);
+    List<ManifestFile> lines = new ArrayList<>();
+    all.forEach(
+        file -> lines.add(line(file, specs, byId.get(file.photoId()), file.change().wireName())));
+    lines.addAll(gone(delivery, specs, all));
     return new Manifest(
         deliveryId,
         batches.require(delivery.batchId()).name(),
         delivery.createdAt(),
-        all.stream()
-            .map(file -> line(file, specs.get(file.specIndex()), byId.get(file.photoId())))
-            .toList());
+        delivery.previousId(),
+        lines);
   }
 
-  private static ManifestFile line(DeliveredFile file, Spec spec, Photo photo) {
+  /** What the delivery before had and this one has no more. */
+  private List<ManifestFile> gone(
+      Delivery delivery, List<SpecEntry> specs, List<DeliveredFile> now) {
+    if (delivery.previousId() == null) {
+      return List.of();
+    }
+    Set<FileKey> here =
+        now.stream().map(file -> FileKey.of(file, specs)).collect(Collectors.toSet());
+    List<SpecEntry> then = service.specs(service.require(delivery.previousId()));
+    List<DeliveredFile> gone =
+        files.findByDeliveryIdOrderById(delivery.previousId()).stream()
+            .filter(file -> file.blobId() != null && !here.contains(FileKey.of(file, then)))
+            .toList();
+    Map<Long, Photo> byId = photosOf(gone);
+    return gone.stream().map(file -> line(file, then, byId.get(file.photoId()), GONE)).toList();
+  }
+
+  private Map<Long, Photo> photosOf(List<DeliveredFile> all) {
+    return photos.findAllById(all.stream().map(DeliveredFile::photoId).distinct().toList()).stream()
+        .collect(Collectors.toMap(Photo::id, Function.identity()));
+  }
+
+  private static ManifestFile line(
+      DeliveredFile file, List<SpecEntry> specs, Photo photo, String change) {
+    SpecEntry spec = specs.get(file.specIndex());
     return new ManifestFile(
         file.name(),
         file.blobId(),
         file.bytes(),
-        spec.width(),
-        spec.height(),
-        spec.format().name(),
+        file.width(),
+        file.height(),
+        spec.toSpec().format().name(),
+        file.quality(),
+        file.likeness(),
         spec.name(),
+        change,
         photo.id(),
         photo.fileName(),
         photo.originalBlob(),
@@ -89,13 +121,17 @@ class DeliveryPackage {
     }
   }
 
-  void writeZip(long deliveryId, OutputStream out) throws IOException {
+  /**
+   * @param onlyChanged true = without the files that the delivery before had as they are
+   */
+  void writeZip(long deliveryId, boolean onlyChanged, OutputStream out) throws IOException {
     Manifest manifest = manifest(deliveryId);
     try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
       // Pictures are compressed already.
       zip.setLevel(Deflater.BEST_SPEED);
       for (ManifestFile file : manifest.files()) {
-        if (file.sha256() != null) {
+        boolean same = file.change().equals(FileChange.SAME.wireName());
+        if (file.sha256() != null && !file.change().equals(GONE) && !(onlyChanged && same)) {
           zip.putNextEntry(new ZipEntry(file.name()));
           zip.write(blobs.get(file.sha256()));
         }

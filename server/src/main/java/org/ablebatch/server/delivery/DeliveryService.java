@@ -5,11 +5,11 @@ import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.ablebatch.core.deliver.InvalidSpec;
-import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
@@ -29,7 +29,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** Plans deliveries, starts them, and says how far they are. */
 @Service
 public class DeliveryService {
-  private static final int MOST_SPECS = 40;
   private static final List<PictureState> DELIVERABLE =
       Arrays.stream(PictureState.values()).filter(PictureState::isDeliverable).toList();
 
@@ -61,66 +60,109 @@ public class DeliveryService {
     this.clock = clock;
   }
 
+  /**
+   * What would be made. Makes nothing.
+   *
+   * @throws org.ablebatch.core.deliver.InvalidSpec naming the field that is wrong
+   */
   @Transactional(readOnly = true)
-  public PreflightView preflight(long batchId, List<SpecRequest> requests) {
+  public PreflightView preflight(long batchId, List<SpecEntry> specs) {
     Batch batch = batches.require(batchId);
     List<PhotoRow> rows = photos.rowsInOrder(batchId, DELIVERABLE);
-    List<DeliveryPlan.Item> items = DeliveryPlan.of(rows, specs(requests), batch.look());
-    List<PreflightFile> content = items.stream().map(DeliveryService::preflightFile).toList();
-    int needALook = (int) content.stream().filter(file -> !file.notes().isEmpty()).count();
-    return new PreflightView(rows.size(), content.size(), needALook, content);
+    Before before = before(batchId);
+    List<PreflightFile> content =
+        DeliveryPlan.of(rows, specs, batch.look(), batch.sharpensEnlarged()).stream()
+            .map(item -> PreflightFiles.of(item, before.change(item)))
+            .toList();
+    return new PreflightView(
+        rows.size(),
+        (int) photos.countByBatchIdAndRemovedAtIsNull(batchId) - rows.size(),
+        content.size(),
+        count(content, file -> !file.notes().isEmpty()),
+        count(content, PreflightFile::blocked),
+        count(content, file -> file.change().equals(FileChange.SAME.wireName())),
+        content);
   }
 
-  private static PreflightFile preflightFile(DeliveryPlan.Item item) {
-    return new PreflightFile(
-        item.name(),
-        item.row().photo().id(),
-        item.row().photo().fileName(),
-        item.spec().name(),
-        item.spec().width(),
-        item.spec().height(),
-        item.spec().format().name(),
-        item.notes().stream().map(note -> note.sentence()).toList());
+  private static int count(List<PreflightFile> files, Predicate<PreflightFile> which) {
+    return (int) files.stream().filter(which).count();
   }
 
   /**
    * Writes the plan and queues the run. Names are fixed here, so that a run that is interrupted
-   * goes on with the same ones.
+   * goes on with the same ones. What the last delivery made and would come out the same is taken
+   * from there.
    *
+   * @param leftOut files that are not made
    * @throws Conflict when no picture may be delivered
    */
   @Transactional
-  public long deliver(long batchId, List<SpecRequest> requests) {
+  public long deliver(long batchId, List<SpecEntry> specs, Set<LeftOut> leftOut) {
     Batch batch = batches.require(batchId);
-    List<Spec> specs = specs(requests);
     List<PhotoRow> rows = photos.rowsInOrder(batchId, DELIVERABLE);
+    List<DeliveryPlan.Item> items =
+        DeliveryPlan.of(rows, specs, batch.look(), batch.sharpensEnlarged()).stream()
+            .filter(item -> !leftOut.contains(LeftOut.of(item)))
+            .toList();
     if (rows.isEmpty()) {
       throw new Conflict(
           "No picture of this batch has been passed yet. Pass some in Check, then deliver.");
     }
+    if (items.isEmpty()) {
+      throw new Conflict("Every file is left out, so there is nothing to make.");
+    }
+    Before before = before(batchId);
     Delivery delivery =
         deliveries.save(
             new Delivery(
                 batchId,
-                json.writeValueAsString(requests),
+                json.writeValueAsString(specs),
                 batch.lookVersion(),
                 batch.sharpensEnlarged(),
+                before.deliveryId(),
                 clock.instant()));
-    files.saveAll(
-        DeliveryPlan.of(rows, specs, batch.look()).stream()
-            .map(
-                item ->
-                    new DeliveredFile(
-                        delivery.id(),
-                        item.row().photo().id(),
-                        item.row().photo().shown().versionId(),
-                        item.specIndex(),
-                        item.name()))
-            .toList());
+    files.saveAll(items.stream().map(item -> before.planned(delivery.id(), item)).toList());
+    schedule(delivery);
+    return delivery.id();
+  }
+
+  private void schedule(Delivery delivery) {
     scheduler.scheduleIfNotExists(
         DeliveryJob.TASK.instance(String.valueOf(delivery.id())).scheduledTo(clock.instant()));
-    events.changed(batchId);
-    return delivery.id();
+    events.changed(delivery.batchId());
+  }
+
+  private Before before(long batchId) {
+    return deliveries
+        .findFirstByBatchIdAndStateOrderByIdDesc(batchId, DeliveryState.DONE)
+        .map(last -> new Before(last.id(), files.findByDeliveryIdOrderById(last.id()), specs(last)))
+        .orElse(Before.NOTHING);
+  }
+
+  /** What is being made is finished; nothing more is begun until it goes on. */
+  @Transactional
+  public void pause(long id) {
+    Delivery delivery = require(id);
+    if (delivery.state().isOver()) {
+      throw new Conflict("This delivery is finished; there is nothing to pause.");
+    }
+    delivery.pause();
+    events.changed(delivery.batchId());
+  }
+
+  /** Goes on with what is not made yet. */
+  @Transactional
+  public void goOn(long id) {
+    Delivery delivery = require(id);
+    if (delivery.state() == DeliveryState.PAUSED) {
+      delivery.goOn();
+      schedule(delivery);
+    }
+  }
+
+  @Transactional(readOnly = true)
+  boolean isPaused(long id) {
+    return require(id).state() == DeliveryState.PAUSED;
   }
 
   @Transactional(readOnly = true)
@@ -138,8 +180,8 @@ public class DeliveryService {
     return deliveries.findById(id).orElseThrow(() -> new NotFound("delivery", id));
   }
 
-  List<SpecRequest> requests(Delivery delivery) {
-    return List.of(json.readValue(delivery.specsJson(), SpecRequest[].class));
+  List<SpecEntry> specs(Delivery delivery) {
+    return List.of(json.readValue(delivery.specsJson(), SpecEntry[].class));
   }
 
   private List<DeliveryView> views(List<Delivery> all) {
@@ -158,20 +200,14 @@ public class DeliveryService {
         delivery.id(),
         delivery.batchId(),
         delivery.state().wireName(),
-        requests(delivery),
+        specs(delivery),
         progress == null ? 0 : progress.planned(),
         progress == null ? 0 : progress.made(),
         progress == null ? 0 : progress.failed(),
+        progress == null ? 0 : progress.same(),
         progress == null ? 0 : progress.bytes(),
         delivery.problem(),
         delivery.createdAt(),
         delivery.finishedAt());
-  }
-
-  static List<Spec> specs(List<SpecRequest> requests) {
-    if (requests == null || requests.isEmpty() || requests.size() > MOST_SPECS) {
-      throw new InvalidSpec("specs", "A delivery has 1 to " + MOST_SPECS + " specs");
-    }
-    return requests.stream().flatMap(Stream::ofNullable).map(SpecRequest::toSpec).toList();
   }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 enum DeliveryState {
   QUEUED,
   RUNNING,
+  PAUSED,
   DONE,
   FAILED;
 

@@ -8,7 +8,7 @@ import org.ablebatch.server.delivery.DeliveryViews.ManifestFile;
 /** The manifest as CSV (RFC 4180), for spreadsheets. */
 final class ManifestCsv {
   private static final String HEAD =
-      "name,sha256,bytes,width,height,format,spec,original,original_sha256,version,problem";
+      "name,sha256,bytes,width,height,format,quality,likeness,spec,change,original,original_sha256,version,problem";
 
   private ManifestCsv() {}
 
@@ -26,7 +26,10 @@ final class ManifestCsv {
             f.width(),
             f.height(),
             f.format(),
+            f.quality(),
+            f.likeness(),
             f.spec(),
+            f.change(),
             f.original(),
             f.originalSha256(),
             f.versionId(),

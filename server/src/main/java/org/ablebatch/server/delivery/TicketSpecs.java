@@ -1,6 +1,8 @@
 package org.ablebatch.server.delivery;
 
 import java.util.List;
+import org.ablebatch.codec.spec.SpecEntry;
+import org.ablebatch.codec.spec.SpecFile;
 import org.ablebatch.server.batch.BatchService;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,21 +19,21 @@ public class TicketSpecs {
   }
 
   /** Empty = none yet. */
-  public List<SpecRequest> of(long batchId) {
+  public List<SpecEntry> of(long batchId) {
     String text = batches.specs(batchId);
-    return text == null ? List.of() : List.of(json.readValue(text, SpecRequest[].class));
+    return text == null ? List.of() : List.of(json.readValue(text, SpecEntry[].class));
   }
 
   /**
    * @param specs null or empty = none
    * @throws org.ablebatch.core.deliver.InvalidSpec naming the field that is wrong
    */
-  public void set(long batchId, List<SpecRequest> specs) {
+  public void set(long batchId, List<SpecEntry> specs) {
     if (specs == null || specs.isEmpty()) {
       batches.setSpecs(batchId, null);
       return;
     }
-    DeliveryService.specs(specs);
+    SpecFile.toSpecs(specs);
     batches.setSpecs(batchId, json.writeValueAsString(specs));
   }
 }

@@ -2,6 +2,8 @@ package org.ablebatch.server.delivery;
 
 import java.util.List;
 import java.util.function.Function;
+import org.ablebatch.codec.spec.SpecEntry;
+import org.ablebatch.codec.spec.SpecFile;
 import org.ablebatch.core.deliver.SizeCheck;
 import org.ablebatch.core.deliver.Spec;
 import org.ablebatch.core.dress.SubjectMeasures;
@@ -24,11 +26,11 @@ class TooSmall implements TicketFindings {
 
   @Override
   public Function<SubjectMeasures, List<Finding>> of(long batchId) {
-    List<SpecRequest> asked = specs.of(batchId);
+    List<SpecEntry> asked = specs.of(batchId);
     if (asked.isEmpty()) {
       return subject -> List.of();
     }
-    List<Spec> wanted = DeliveryService.specs(asked);
+    List<Spec> wanted = SpecFile.toSpecs(asked);
     Look look = batches.require(batchId).look();
     return subject -> SizeCheck.find(subject, wanted, look);
   }

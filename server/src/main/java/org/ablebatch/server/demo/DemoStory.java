@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
+import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.AbleSettings;
@@ -14,7 +16,6 @@ import org.ablebatch.server.checking.VerdictRequest;
 import org.ablebatch.server.checking.VerdictService;
 import org.ablebatch.server.cutting.CutQueue;
 import org.ablebatch.server.delivery.DeliveryService;
-import org.ablebatch.server.delivery.SpecRequest;
 import org.ablebatch.server.picture.IntakeResult;
 import org.ablebatch.server.picture.IntakeService;
 import org.ablebatch.server.picture.PhotoRepository;
@@ -151,8 +152,9 @@ class DemoStory {
     deliveries.deliver(
         batch,
         List.of(
-            new SpecRequest("Shop square", 1200, 1200, "JPEG", 90, null, null, null),
-            new SpecRequest("Card", 800, 600, "WEBP", 82, "#E9E0CE", null, null)));
+            SpecEntry.exact("Shop square", 1200, 1200, "JPEG", 90, null),
+            SpecEntry.exact("Card", 800, 600, "WEBP", 82, "#E9E0CE")),
+        Set.of());
   }
 
   /** One is passed, one waits for a retoucher, the rest wait for a checker. */

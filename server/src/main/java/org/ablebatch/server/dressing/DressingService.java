@@ -1,9 +1,12 @@
 package org.ablebatch.server.dressing;
 
 import java.util.List;
+import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.core.deliver.FileWords;
+import org.ablebatch.core.deliver.Spec;
 import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.dress.Dresser;
 import org.ablebatch.core.dress.Frame;
@@ -30,6 +33,7 @@ public class DressingService {
   private final SmallPictures small;
   private final ReadyPictures ready;
   private final Dresser dresser;
+  private final FileMaker maker;
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
 
   DressingService(
@@ -38,6 +42,7 @@ public class DressingService {
     this.small = small;
     this.ready = ready;
     this.dresser = new Dresser(supplies);
+    this.maker = new FileMaker(dresser);
   }
 
   /** The look with what this picture does otherwise. */
@@ -53,6 +58,16 @@ public class DressingService {
     return sharpen
         ? dresser.dressSharpened(dressable, look, frame)
         : dresser.dress(dressable, look, frame);
+  }
+
+  /**
+   * A file of a picture at full size.
+   *
+   * @throws org.ablebatch.codec.deliver.CannotMake when the spec can't be met
+   */
+  public FileMaker.Made make(
+      Dressable dressable, Spec spec, Look look, boolean sharpen, FileWords words) {
+    return maker.make(dressable, spec, look, sharpen, words);
   }
 
   /** Full size; a picture that is left whole is its original with the whole frame as content. */

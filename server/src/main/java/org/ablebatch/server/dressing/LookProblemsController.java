@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.core.deliver.SpecSize;
 import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.LookNote;
 import org.ablebatch.core.look.Part;
@@ -101,8 +101,8 @@ class LookProblemsController {
   }
 
   private static void requireSide(String field, int px) {
-    if (px < 1 || px > Spec.LARGEST_SIDE_PX) {
-      throw BadInput.expected(field, "1 to " + Spec.LARGEST_SIDE_PX + " px", px);
+    if (px < 1 || px > SpecSize.LARGEST_SIDE_PX) {
+      throw BadInput.expected(field, "1 to " + SpecSize.LARGEST_SIDE_PX + " px", px);
     }
   }
 }

@@ -5,7 +5,7 @@ import java.time.Clock;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.ablebatch.codec.read.UnreadablePicture;
-import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.core.naming.SafeNames;
 import org.ablebatch.core.sets.FolderPath;
 import org.ablebatch.core.sets.SetPlace;
 import org.ablebatch.server.batch.Batch;
@@ -87,7 +87,7 @@ public class IntakeService {
    */
   private IntakeResult take(
       Arrival arrival, boolean keepDuplicates, Reading file, Consumer<IntakeResult> together) {
-    String name = FileNames.shortened(FileNames.cleaned(arrival.path()), LONGEST_NAME);
+    String name = SafeNames.shortened(SafeNames.cleaned(arrival.path()), LONGEST_NAME);
     TakenFile taken;
     try {
       taken = file.read();
@@ -181,7 +181,7 @@ public class IntakeService {
             .findById(twinId)
             .filter(photo -> photo.batchId() == batch.id())
             .orElseThrow(() -> new NotFound("picture", twinId));
-    String name = FileNames.shortened(FileNames.cleaned(arrival.path()), LONGEST_NAME);
+    String name = SafeNames.shortened(SafeNames.cleaned(arrival.path()), LONGEST_NAME);
     Photo added = append(batch, arrival, name, twin.asTaken());
     if (twin.crop() != null) {
       added.needsRenditions();

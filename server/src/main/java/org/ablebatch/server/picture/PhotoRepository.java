@@ -101,6 +101,8 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
       """)
   List<BatchCount> countRemoved(Collection<Long> batchIds);
 
+  long countByBatchIdAndRemovedAtIsNull(long batchId);
+
   /** The last place that is taken, or kept for a file on its way. */
   @Query(
       value =

@@ -9,7 +9,7 @@ import java.util.List;
 import org.ablebatch.codec.archive.ArchiveLimits;
 import org.ablebatch.codec.archive.PictureArchive;
 import org.ablebatch.codec.archive.UnreadableArchive;
-import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.core.naming.SafeNames;
 import org.ablebatch.server.storage.StorageFailed;
 import org.ablebatch.server.storage.UploadFolder;
 import org.springframework.stereotype.Service;
@@ -47,12 +47,12 @@ class UploadIntake {
     try {
       return intake.take(batchId, name, bytes, keepDuplicates);
     } catch (StorageFailed e) {
-      return IntakeResult.refused(FileNames.cleaned(name), e.getMessage());
+      return IntakeResult.refused(SafeNames.cleaned(name), e.getMessage());
     }
   }
 
   private static IntakeResult refused(MultipartFile file, String problem) {
-    return IntakeResult.refused(FileNames.cleaned(file.getOriginalFilename()), problem);
+    return IntakeResult.refused(SafeNames.cleaned(file.getOriginalFilename()), problem);
   }
 
   private static boolean isArchive(MultipartFile file) throws IOException {
@@ -98,7 +98,7 @@ class UploadIntake {
 
     @Override
     public void refuse(String name, String reason) {
-      all.add(IntakeResult.refused(FileNames.cleaned(name), reason));
+      all.add(IntakeResult.refused(SafeNames.cleaned(name), reason));
     }
   }
 }

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
-import org.ablebatch.server.delivery.SpecRequest;
+import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.server.sets.PatternData;
 
 /**
@@ -30,7 +30,7 @@ record TicketFile(
     String method,
     Map<String, String> methodByGroup,
     TicketLook look,
-    List<SpecRequest> specs,
+    List<SpecEntry> specs,
     PatternData names,
     Boolean sharpenEnlarged,
     String notes) {

@@ -9,7 +9,7 @@ import java.time.Clock;
 import org.ablebatch.codec.archive.ArchiveLimits;
 import org.ablebatch.codec.archive.PictureArchive;
 import org.ablebatch.codec.archive.UnreadableArchive;
-import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.core.naming.SafeNames;
 import org.ablebatch.core.sets.FolderPath;
 import org.ablebatch.server.picture.IntakeResult;
 import org.ablebatch.server.picture.IntakeService;
@@ -169,7 +169,7 @@ class UploadReading {
           new Upload(
               zip,
               FolderPath.of(name),
-              FileNames.shortened(FileNames.cleaned(name), LONGEST_NAME),
+              SafeNames.shortened(SafeNames.cleaned(name), LONGEST_NAME),
               bytes,
               fingerprint,
               clock.instant());

@@ -16,7 +16,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.ablebatch.codec.archive.ArchiveLimits;
-import org.ablebatch.core.deliver.FileNames;
+import org.ablebatch.core.naming.SafeNames;
 import org.ablebatch.core.sets.FolderPath;
 import org.ablebatch.server.picture.IntakeResult;
 import org.ablebatch.server.picture.IntakeService;
@@ -122,7 +122,7 @@ class UploadService {
           new Object[] {
             batchId,
             FolderPath.of(file.path()),
-            FileNames.shortened(FileNames.cleaned(file.path()), LONGEST_NAME),
+            SafeNames.shortened(SafeNames.cleaned(file.path()), LONGEST_NAME),
             place,
             file.bytes(),
             fingerprints.get(i),

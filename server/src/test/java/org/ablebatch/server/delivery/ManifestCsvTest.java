@@ -15,7 +15,8 @@ class ManifestCsvTest {
         csv(file("can_square.jpg", "can.jpg", null), file("jug_square.jpg", "jug.jpg", null));
 
     assertThat(csv.split("\r\n")).hasSize(3);
-    assertThat(csv).startsWith("name,sha256,bytes,width,height,format,spec,original,");
+    assertThat(csv)
+        .startsWith("name,sha256,bytes,width,height,format,quality,likeness,spec,change,original,");
     assertThat(csv).endsWith("\r\n");
   }
 
@@ -44,23 +45,28 @@ class ManifestCsvTest {
                 8,
                 8,
                 "JPEG",
+                null,
+                null,
                 "s",
+                "new",
                 1L,
                 "a.png",
                 "f0",
                 null,
                 "There is no room left"));
 
-    assertThat(csv).contains("a.jpg,,0,8,8,JPEG,s,a.png,f0,,There is no room left");
+    assertThat(csv).contains("a.jpg,,0,8,8,JPEG,,,s,new,a.png,f0,,There is no room left");
   }
 
   private static ManifestFile file(String name, String original, String problem) {
     return new ManifestFile(
-        name, "ab12", 1200L, 800, 800, "JPEG", "Square", 7L, original, "cd34", 3L, problem);
+        name, "ab12", 1200L, 800, 800, "JPEG", 81, 0.97, "Square", "changed", 7L, original, "cd34",
+        3L, problem);
   }
 
   private static String csv(ManifestFile... files) {
     return ManifestCsv.of(
-        new Manifest(1, "Spring tools", Instant.parse("2026-03-01T09:00:00Z"), List.of(files)));
+        new Manifest(
+            1, "Spring tools", Instant.parse("2026-03-01T09:00:00Z"), null, List.of(files)));
   }
 }

@@ -1,0 +1,176 @@
+package org.ablebatch.codec.deliver;
+
+import java.util.Locale;
+import org.ablebatch.codec.read.PictureReader;
+import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.EncodedFile;
+import org.ablebatch.codec.write.FileExtras;
+import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.deliver.Bleed;
+import org.ablebatch.core.deliver.Encoding;
+import org.ablebatch.core.deliver.FileWords;
+import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.core.deliver.SpecSize;
+import org.ablebatch.core.deliver.Staging;
+import org.ablebatch.core.deliver.WeightLimit;
+import org.ablebatch.core.dress.DeepDressed;
+import org.ablebatch.core.dress.Dressable;
+import org.ablebatch.core.dress.Dresser;
+import org.ablebatch.core.dress.Frame;
+import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Resampling;
+import org.ablebatch.core.look.Fill;
+import org.ablebatch.core.look.Look;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.weight.WeightSearch;
+
+/**
+ * Makes a picture's file under a spec. The same picture, look and spec always give the same bytes.
+ * Safe for use by several threads.
+ */
+public final class FileMaker {
+  private static final int DEEP_BITS = 16;
+
+  private final Dresser dresser;
+  private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
+
+  public FileMaker(Dresser dresser) {
+    this.dresser = dresser;
+  }
+
+  /**
+   * A file.
+   *
+   * @param width of its picture, with bleed
+   * @param height of its picture, with bleed
+   * @param quality that it was written with; null = it has none
+   * @param likeness to the picture before it was compressed, where the spec limits the weight; null
+   *     = it was not measured
+   */
+  public record Made(byte[] bytes, int width, int height, Integer quality, Double likeness) {}
+
+  /**
+   * @param look the batch's, with what the picture does otherwise
+   * @param sharpen what has to be enlarged is made crisp
+   * @throws CannotMake when the spec can't be met
+   * @throws org.ablebatch.codec.write.CannotWrite when this machine can't write the format
+   */
+  public Made make(Dressable dressable, Spec spec, Look look, boolean sharpen, FileWords words) {
+    Staging staging = Staging.of(spec, dressable.measures(), look);
+    int bleed = spec.size().bleedPx();
+    FileExtras extras = new FileExtras(spec.size().dpi(), words);
+    String problem = SpecSize.problem(spec.size().whole(dressable.measures()));
+    if (problem != null) {
+      throw new CannotMake(problem);
+    }
+    if (spec.encoding() instanceof Encoding.Tiff tiff && tiff.bits() == DEEP_BITS) {
+      return deep(dressable, staging, bleed, spec, sharpen, extras);
+    }
+    Picture dressed =
+        dresser.dress(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
+    Picture picture = Bleed.around(forFormat(dressed, spec), bleed);
+    return spec.weight() == null
+        ? plain(picture, bleed, spec.encoding(), extras)
+        : within(spec.weight(), picture, bleed, spec.encoding(), extras);
+  }
+
+  private Made deep(
+      Dressable dressable,
+      Staging staging,
+      int bleed,
+      Spec spec,
+      boolean sharpen,
+      FileExtras extras) {
+    DeepDressed dressed =
+        dresser.dressDeep(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
+    DeepDressed whole = Bleed.around(dressed, bleed);
+    byte[] bytes = EncodedFile.of(whole, extras);
+    WeightLimit limit = spec.weight();
+    if (limit != null && bytes.length > limit.mostBytes()) {
+      throw tooHeavy(bytes.length, null, 1, limit);
+    }
+    return new Made(bytes, whole.width(), whole.height(), null, limit == null ? null : 1.0);
+  }
+
+  /** Where a look cuts a shape out, a format without transparency shows white. */
+  private static Picture forFormat(Picture picture, Spec spec) {
+    return spec.format().keepsTransparency() || !picture.hasTransparency()
+        ? picture
+        : Resampling.over(picture, Fill.Solid.WHITE.colour());
+  }
+
+  private static Made plain(Picture picture, int bleed, Encoding encoding, FileExtras extras) {
+    byte[] bytes = EncodedFile.of(picture, bleed, encoding, extras);
+    return new Made(bytes, picture.width(), picture.height(), encoding.quality(), null);
+  }
+
+  private Made within(
+      WeightLimit limit, Picture picture, int bleed, Encoding encoding, FileExtras extras) {
+    WeightSearch.Found found =
+        WeightSearch.find(picture, encoding, limit, new Files(picture, bleed, extras));
+    if (!found.fits()) {
+      throw tooHeavy(found.file().length, found.encoding().quality(), found.likeness(), limit);
+    }
+    Frame size = sized(picture, found.scale());
+    return new Made(
+        found.file(), size.width(), size.height(), found.encoding().quality(), found.likeness());
+  }
+
+  private static CannotMake tooHeavy(
+      long bytes, Integer quality, double likeness, WeightLimit limit) {
+    return new CannotMake(
+        String.format(
+            Locale.ROOT,
+            "%,d bytes%s at a likeness of %.3f; the most is %,d",
+            bytes,
+            quality == null ? "" : " at quality " + quality,
+            likeness,
+            limit.mostBytes()));
+  }
+
+  private static Frame sized(Picture picture, double scale) {
+    return new Frame(
+        (int) Math.max(1, Math.round(scale * picture.width())),
+        (int) Math.max(1, Math.round(scale * picture.height())));
+  }
+
+  /** Files of one picture, as they are tried. */
+  private final class Files implements WeightSearch.Press {
+    private final Picture whole;
+    private final int bleed;
+    private final FileExtras extras;
+
+    Files(Picture whole, int bleed, FileExtras extras) {
+      this.whole = whole;
+      this.bleed = bleed;
+      this.extras = extras;
+    }
+
+    @Override
+    public byte[] file(Picture picture, Encoding encoding) {
+      return EncodedFile.of(picture, bleed, encoding, extras);
+    }
+
+    @Override
+    public Picture opened(Picture picture, byte[] file, Encoding encoding) {
+      if (encoding instanceof Encoding.Pdf pdf) {
+        return pdf.quality() == null ? picture : read(PictureWriter.jpeg(picture, pdf.quality()));
+      }
+      return read(file);
+    }
+
+    @Override
+    public Picture smaller(double scale) {
+      return Resampling.into(sized(whole, scale), whole, new Placement(scale, 0, 0));
+    }
+
+    private Picture read(byte[] file) {
+      try {
+        return reader.read(file).picture();
+      } catch (UnreadablePicture e) {
+        throw new IllegalStateException("a file that was just written can’t be read", e);
+      }
+    }
+  }
+}

@@ -1,0 +1,67 @@
+package org.ablebatch.codec.spec;
+
+import java.util.Locale;
+import org.ablebatch.core.deliver.Encoding;
+import org.ablebatch.core.deliver.InvalidSpec;
+import org.ablebatch.core.deliver.OutputFormat;
+import org.ablebatch.core.look.Colour;
+import org.ablebatch.core.look.Fill;
+
+/** What of a spec's entry is about its format. */
+final class EncodingEntry {
+  private static final int EIGHT_BITS = 8;
+
+  private EncodingEntry() {}
+
+  static Encoding of(SpecEntry entry) {
+    int quality = entry.quality() == null ? Encoding.DEFAULT_QUALITY : entry.quality();
+    Integer unlessLossless = Boolean.TRUE.equals(entry.lossless()) ? null : quality;
+    return switch (format(entry)) {
+      case PNG -> new Encoding.Png(palette(entry.palette()));
+      case JPEG ->
+          new Encoding.Jpeg(
+              quality, chroma(entry.chroma()), Boolean.TRUE.equals(entry.progressive()));
+      case WEBP -> new Encoding.WebP(unlessLossless);
+      case AVIF -> new Encoding.Avif(quality);
+      case TIFF -> new Encoding.Tiff(entry.bits() == null ? EIGHT_BITS : entry.bits());
+      case GIF -> new Encoding.Gif(edge(entry.edge()));
+      case PDF -> new Encoding.Pdf(unlessLossless, Boolean.TRUE.equals(entry.cropMarks()));
+    };
+  }
+
+  private static OutputFormat format(SpecEntry entry) {
+    try {
+      return OutputFormat.valueOf(String.valueOf(entry.format()).toUpperCase(Locale.ROOT));
+    } catch (IllegalArgumentException e) {
+      throw new InvalidSpec(
+          "format",
+          "“" + entry.format() + "” is not a format; use PNG, JPEG, WEBP, AVIF, TIFF, GIF or PDF");
+    }
+  }
+
+  private static Encoding.Palette palette(String palette) {
+    return switch (palette == null ? "exact" : palette) {
+      case "exact" -> Encoding.Palette.WHEN_EXACT;
+      case "always" -> Encoding.Palette.ALWAYS;
+      case "never" -> Encoding.Palette.NEVER;
+      default ->
+          throw new InvalidSpec("palette", "“" + palette + "” is not exact, always or never");
+    };
+  }
+
+  private static Encoding.Chroma chroma(String chroma) {
+    return switch (chroma == null ? "half" : chroma) {
+      case "full" -> Encoding.Chroma.FULL;
+      case "half" -> Encoding.Chroma.HALF;
+      default -> throw new InvalidSpec("chroma", "“" + chroma + "” is not full or half");
+    };
+  }
+
+  private static Colour edge(String edge) {
+    try {
+      return edge == null ? Fill.Solid.WHITE.colour() : Colour.parse(edge);
+    } catch (IllegalArgumentException e) {
+      throw new InvalidSpec("edge", e.getMessage());
+    }
+  }
+}

@@ -1,0 +1,38 @@
+package org.ablebatch.codec.write;
+
+import org.ablebatch.core.deliver.Encoding;
+import org.ablebatch.core.dress.DeepDressed;
+import org.ablebatch.core.raster.Picture;
+
+/** A finished picture as the file that a spec asks for. */
+public final class EncodedFile {
+  private EncodedFile() {}
+
+  /** With 16 bits a channel; TIFF is the one format here that keeps them. */
+  public static byte[] of(DeepDressed picture, FileExtras extras) {
+    return TiffFile.of(picture, extras);
+  }
+
+  /**
+   * @param picture taken as opaque by formats that keep no transparency
+   * @param bleedPx pixels of it at each side that are bleed; a page for print says so
+   * @throws CannotWrite when this machine can't write the format
+   */
+  public static byte[] of(Picture picture, int bleedPx, Encoding encoding, FileExtras extras) {
+    if (encoding instanceof Encoding.Png png) {
+      return PngFile.of(picture, png, extras);
+    } else if (encoding instanceof Encoding.Jpeg jpeg) {
+      return JpegFile.of(picture, jpeg, extras);
+    } else if (encoding instanceof Encoding.WebP webp) {
+      return WebPFile.of(picture, webp, extras);
+    } else if (encoding instanceof Encoding.Avif avif) {
+      return AvifFile.of(picture, avif);
+    } else if (encoding instanceof Encoding.Tiff) {
+      return TiffFile.of(picture, extras);
+    } else if (encoding instanceof Encoding.Gif gif) {
+      return GifFile.of(picture, gif);
+    } else {
+      return PdfPage.of(picture, bleedPx, (Encoding.Pdf) encoding, extras);
+    }
+  }
+}

@@ -1,0 +1,222 @@
+package org.ablebatch.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.ablebatch.server.Api.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Deliveries beside the one before: what is the same is not made again. */
+@ExtendWith(RunningServer.class)
+class DeliverAgainTest {
+  private static final String SQUARE =
+      "{\"name\": \"Square\", \"width\": 120, \"height\": 120, \"format\": \"PNG\"}";
+  private static final String CARD =
+      "{\"name\": \"Card\", \"width\": 90, \"height\": 60, \"format\": \"JPEG\"}";
+
+  private final Api api;
+
+  DeliverAgainTest(Api api) {
+    this.api = api;
+  }
+
+  @Test
+  void onlyWhatChangedIsMadeAndTheManifestSaysWhatBecameOfEach() throws Exception {
+    long batch = api.newBatch("Again");
+    passed(batch, "red.jpg", 0xB03028);
+    long green = passed(batch, "green.jpg", 0x28A030);
+    JsonNode first = delivered(batch, specs(SQUARE, CARD), "");
+    assertThat(changes(first))
+        .containsOnly(
+            Map.entry(
+                "new",
+                Set.of("red_square.png", "red_card.jpg", "green_square.png", "green_card.jpg")));
+
+    mirror(green);
+    JsonNode seen =
+        api.post("/api/v1/batches/" + batch + "/preflight", body(specs(SQUARE, CARD), "")).body();
+    assertThat(seen.get("same").asInt()).isEqualTo(2);
+    JsonNode second = delivered(batch, specs(SQUARE, CARD), "");
+
+    assertThat(changes(second))
+        .containsOnly(
+            Map.entry("same", Set.of("red_square.png", "red_card.jpg")),
+            Map.entry("changed", Set.of("green_square.png", "green_card.jpg")));
+    long delivery = second.get("deliveryId").asLong();
+    assertThat(second.get("previousDeliveryId")).isEqualTo(first.get("deliveryId"));
+    assertThat(zipped(delivery, "?onlyChanged=true"))
+        .containsOnly("green_square.png", "green_card.jpg", "manifest.json", "manifest.csv");
+    assertThat(zipped(delivery, "")).hasSize(6);
+    assertThat(hash(second, "red_card.jpg")).isEqualTo(hash(first, "red_card.jpg"));
+    assertThat(hash(second, "green_card.jpg")).isNotEqualTo(hash(first, "green_card.jpg"));
+
+    JsonNode third = delivered(batch, specs(SQUARE), "");
+    assertThat(changes(third))
+        .containsOnly(
+            Map.entry("same", Set.of("red_square.png", "green_square.png")),
+            Map.entry("gone", Set.of("red_card.jpg", "green_card.jpg")));
+    assertThat(zipped(third.get("deliveryId").asLong(), ""))
+        .containsOnly("red_square.png", "green_square.png", "manifest.json", "manifest.csv");
+  }
+
+  @Test
+  void whatIsLeftOutIsNotMade() throws Exception {
+    long batch = api.newBatch("Left out");
+    long picture = passed(batch, "one.jpg", 0x3040B0);
+
+    JsonNode manifest =
+        delivered(
+            batch, specs(SQUARE, CARD), "[{\"pictureId\": " + picture + ", \"specIndex\": 0}]");
+
+    assertThat(names(manifest)).containsExactly("one_card.jpg");
+    Answer nothing =
+        api.post(
+            "/api/v1/batches/" + batch + "/deliveries",
+            body(specs(SQUARE), "[{\"pictureId\": " + picture + ", \"specIndex\": 0}]"));
+    assertThat(nothing.status()).isEqualTo(409);
+    assertThat(nothing.body().get("detail").asString()).contains("left out");
+  }
+
+  @Test
+  void theMostBytesAreMetOrItSaysHowNearItComes() throws Exception {
+    long batch = api.newBatch("Weight");
+    passed(batch, "w.jpg", 0x90B030);
+    String large = "{\"name\": \"%s\", \"width\": 600, \"height\": 600, \"format\": \"%s\", %s}";
+
+    JsonNode manifest =
+        delivered(
+            batch,
+            specs(
+                large.formatted(
+                    "fits",
+                    "JPEG",
+                    "\"quality\": 95, \"mostBytes\": 16000, \"leastLikeness\": 0.8"),
+                large.formatted("never", "TIFF", "\"mostBytes\": 1000")),
+            "");
+
+    JsonNode fits = file(manifest, "w_fits.jpg");
+    assertThat(fits.get("bytes").asLong()).isBetween(1L, 16_000L);
+    assertThat(fits.get("quality").asInt()).isBetween(1, 95);
+    assertThat(fits.get("likeness").asDouble()).isBetween(0.8, 1.0);
+    JsonNode never = file(manifest, "w_never.tif");
+    assertThat(never.get("sha256").isNull()).isTrue();
+    assertThat(never.get("problem").asString()).contains("the most is 1,000");
+  }
+
+  @Test
+  void aPausedDeliveryGoesOnWhereItWas() throws Exception {
+    long batch = api.newBatch("Paused");
+    passed(batch, "p.jpg", 0x705090);
+    long delivery = start(batch, specs(SQUARE), "");
+    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(delivery)).isEqualTo("done"));
+    assertThat(api.post("/api/v1/deliveries/" + delivery + "/pause", "").status()).isEqualTo(409);
+
+    long other = start(batch, specs(SQUARE, CARD), "");
+    int status = api.post("/api/v1/deliveries/" + other + "/pause", "").status();
+    // It is small: it may have been finished before the pause came.
+    if (status == 200) {
+      assertThat(state(other)).isEqualTo("paused");
+    }
+    api.post("/api/v1/deliveries/" + other + "/go-on", "");
+    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(other)).isEqualTo("done"));
+    assertThat(names(manifest(other))).containsExactlyInAnyOrder("p_square.png", "p_card.jpg");
+  }
+
+  private long passed(long batch, String name, int rgb) {
+    long picture = api.cutPicture(batch, name, TestPictures.discJpeg(300, 200, rgb));
+    assertThat(api.verdict(picture, "pass").status()).isEqualTo(200);
+    return picture;
+  }
+
+  private void mirror(long picture) {
+    Answer answer =
+        api.withBody(
+            "PUT",
+            "/api/v1/pictures/" + picture + "/look-changes",
+            """
+            {"parts": [{"id": "subject", "name": "Subject", "on": true, "setting": {
+              "kind": "subject", "size": "margin", "percent": 20, "stand": "centre", "floor": 10,
+              "x": 0, "y": 0, "rotate": 0, "flip": true, "keepCutSides": true}}]}
+            """);
+    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+  }
+
+  private JsonNode delivered(long batch, String specs, String leaveOut) {
+    long delivery = start(batch, specs, leaveOut);
+    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(delivery)).isEqualTo("done"));
+    return manifest(delivery);
+  }
+
+  private long start(long batch, String specs, String leaveOut) {
+    Answer queued = api.post("/api/v1/batches/" + batch + "/deliveries", body(specs, leaveOut));
+    assertThat(queued.status()).as("%s", queued.body()).isEqualTo(202);
+    return queued.body().get("id").asLong();
+  }
+
+  private static String specs(String... all) {
+    return "[" + String.join(", ", all) + "]";
+  }
+
+  private static String body(String specs, String leaveOut) {
+    return "{\"specs\": " + specs + (leaveOut.isEmpty() ? "" : ", \"leaveOut\": " + leaveOut) + "}";
+  }
+
+  private String state(long delivery) {
+    return api.get("/api/v1/deliveries/" + delivery).body().get("state").asString();
+  }
+
+  private JsonNode manifest(long delivery) {
+    return api.get("/api/v1/deliveries/" + delivery + "/manifest.json").body();
+  }
+
+  private static Map<String, Set<String>> changes(JsonNode manifest) {
+    return manifest
+        .get("files")
+        .valueStream()
+        .collect(
+            Collectors.groupingBy(
+                file -> file.get("change").asString(),
+                TreeMap::new,
+                Collectors.mapping(file -> file.get("name").asString(), Collectors.toSet())));
+  }
+
+  private static List<String> names(JsonNode manifest) {
+    return manifest.get("files").valueStream().map(f -> f.get("name").asString()).toList();
+  }
+
+  private static JsonNode file(JsonNode manifest, String name) {
+    return manifest
+        .get("files")
+        .valueStream()
+        .filter(f -> f.get("name").asString().equals(name))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static String hash(JsonNode manifest, String name) {
+    return file(manifest, name).get("sha256").asString();
+  }
+
+  private Set<String> zipped(long delivery, String query) throws IOException {
+    Set<String> names = new TreeSet<>();
+    byte[] zip = api.bytes("/api/v1/deliveries/" + delivery + "/files.zip" + query);
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+      for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+        names.add(entry.getName());
+      }
+    }
+    return names;
+  }
+}
