@@ -150,10 +150,14 @@ export type EditList = {
 
 export type Elsewhere = Required<Schemas['Elsewhere']>
 
-export type NamePart = Schemas['NamePart']
-export type Spec = Schemas['Spec']
+export type NamePart = Schemas['NameEntry']
+export type NameRules = Schemas['NameRulesEntry']
+export type Spec = Schemas['SpecEntry']
 export type Delivery = Sent<Schemas['Delivery'], 'problem' | 'finishedAt'>
-export type PreflightFile = Sent<Schemas['PreflightFile']>
+export type PreflightNote = Sent<Schemas['PreflightNote']>
+export type PreflightFile = Omit<Sent<Schemas['PreflightFile']>, 'notes'> & {
+  notes: PreflightNote[]
+}
 export type Preflight = Omit<Sent<Schemas['Preflight']>, 'content'> & { content: PreflightFile[] }
 
 export type Verdict = 'pass' | 'touch-up' | 'reject'

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { App, Button, Checkbox } from 'ant-design-vue'
+import { App, Button, Checkbox, Dropdown, Menu, MenuItem } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
-import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys, useDeliveries } from '../../api/queries'
-import type { Preflight } from '../../api/types'
+import type { Spec } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
 import { useBench } from '../../shell/useBench'
@@ -15,7 +14,8 @@ import NameChips from './NameChips.vue'
 import PreflightTable from './PreflightTable.vue'
 import SpecCard from './SpecCard.vue'
 import SpecDialog from './SpecDialog.vue'
-import { DEFAULT_NAME, toSpec, type Draft } from './specs'
+import { usePreflight } from './usePreflight'
+import { useSpecFiles } from './useSpecFiles'
 import { useTicketSpecs } from './useTicketSpecs'
 
 /** What will be made, said before it is made; one button; then the packages. */
@@ -24,114 +24,82 @@ const { batchId, batch, pictures, loaded } = useBench()
 const client = useQueryClient()
 const deliveries = useDeliveries(batchId)
 
-const { specs, fileName } = useTicketSpecs(batchId)
-const preflight = ref<Preflight | null>(null)
-const problem = ref('')
+const { specs, fileName, names, wanted } = useTicketSpecs(batchId)
+const plan = usePreflight(batchId, batch, pictures, wanted)
+const { ready, preflight, leftOut, canRun } = plan
+const files = useSpecFiles(batchId, specs)
 const editing = ref(-1)
 const dialog = ref(false)
+const refused = ref('')
 const starting = ref(false)
 
-const ready = computed(() =>
-  pictures.value.filter((p) => ['passed', 'delivered', 'left-whole'].includes(p.state)),
-)
-const body = computed(() => ({ specs: specs.value.map((s) => toSpec(s, fileName.value)) }))
-const blocked = computed(
-  () =>
-    ready.value.length === 0 ||
-    specs.value.length === 0 ||
-    fileName.value.length === 0 ||
-    problem.value !== '',
-)
-
-watchDebounced(
-  [body, () => ready.value.map((p) => p.id).join(), () => batch.value?.look],
-  async () => {
-    if (specs.value.length === 0 || fileName.value.length === 0) {
-      preflight.value = null
-      problem.value = ''
-      return
-    }
-    try {
-      preflight.value = (await need(
-        api.POST('/api/v1/batches/{id}/preflight', {
-          params: { path: { id: batchId.value } },
-          body: body.value,
-        }),
-      )) as Preflight
-      problem.value = ''
-    } catch (error) {
-      problem.value = sentenceOf(error)
-    }
-  },
-  { debounce: 200, immediate: true, deep: true },
-)
+const columns = computed(() => [...new Set(pictures.value.flatMap((p) => Object.keys(p.columns)))])
+const exampleFor = (i: number) => ready.value[i % Math.max(1, ready.value.length)]
+const count = (n: number) => n.toLocaleString('en')
 
 function edit(index: number) {
   editing.value = index
-  problem.value = ''
+  refused.value = ''
   dialog.value = true
 }
 
 /** The server judges a spec; one that it refuses is not kept, and the dialog says why. */
-async function keep(spec: Draft) {
+async function keep(spec: Spec) {
   try {
     await need(
       api.POST('/api/v1/batches/{id}/preflight', {
         params: { path: { id: batchId.value } },
-        body: { specs: [toSpec(spec, DEFAULT_NAME)] },
+        body: { specs: [spec] },
       }),
     )
     specs.value =
       editing.value < 0
         ? [...specs.value, spec]
         : specs.value.map((s, i) => (i === editing.value ? spec : s))
-    problem.value = ''
     dialog.value = false
   } catch (error) {
     dialog.value = true
-    problem.value = sentenceOf(error)
+    refused.value = sentenceOf(error)
+  }
+}
+
+async function tell(work: Promise<unknown>) {
+  try {
+    await work
+  } catch (error) {
+    void message.error(sentenceOf(error), 6)
   }
 }
 
 async function make() {
-  if (blocked.value || starting.value) return
+  if (!canRun.value || starting.value) return
   starting.value = true
-  try {
-    await need(
+  const leaveOut = [...leftOut.value].map((key) => {
+    const [pictureId, specIndex] = key.split(':').map(Number)
+    return { pictureId, specIndex }
+  })
+  await tell(
+    need(
       api.POST('/api/v1/batches/{id}/deliveries', {
         params: { path: { id: batchId.value } },
-        body: body.value,
+        body: { specs: wanted.value, leaveOut },
       }),
-    )
-    await client.invalidateQueries({ queryKey: keys.deliveries(batchId.value) })
-  } catch (error) {
-    void message.error(sentenceOf(error), 6)
-  } finally {
-    starting.value = false
-  }
+    ).then(() => client.invalidateQueries({ queryKey: keys.deliveries(batchId.value) })),
+  )
+  starting.value = false
 }
 
-const enlarged = computed(
-  () =>
-    preflight.value?.content.filter((f) => f.notes.some((note) => note.startsWith('enlarged')))
-      .length ?? 0,
-)
-
-async function sharpen(on: boolean) {
-  try {
-    await need(
+const sharpen = (on: boolean) =>
+  tell(
+    need(
       api.PATCH('/api/v1/batches/{id}', {
         params: { path: { id: batchId.value } },
         body: { sharpenEnlarged: on },
       }),
-    )
-    await client.invalidateQueries({ queryKey: keys.batch(batchId.value) })
-  } catch (error) {
-    void message.error(sentenceOf(error))
-  }
-}
+    ).then(() => client.invalidateQueries({ queryKey: keys.batch(batchId.value) })),
+  )
 
-useKeys({ Enter: () => void make() })
+useKeys({ Enter: () => void make(), n: () => edit(-1) })
 </script>
 
 <template>
@@ -140,25 +108,43 @@ useKeys({ Enter: () => void make() })
       <div class="head">
         <h2 class="title">What will be made</h2>
         <p class="quiet">
-          {{ ready.length.toLocaleString('en') }} passed pictures × {{ specs.length }} specs =
-          <span class="num">{{ (preflight?.files ?? 0).toLocaleString('en') }}</span> files
+          {{ count(ready.length) }} passed pictures × {{ specs.length }} specs =
+          <span class="num">{{ count(preflight?.files ?? 0) }}</span> files<template
+            v-if="preflight && preflight.notPassed > 0"
+          >
+            · {{ count(preflight.notPassed) }} not passed stay out
+          </template>
         </p>
-        <Button class="add" @click="edit(-1)">Add a spec</Button>
+        <span class="more">
+          <Dropdown :trigger="['click']">
+            <Button aria-label="Specs as files">Files</Button>
+            <template #overlay>
+              <Menu>
+                <MenuItem key="save" @click="files.save">Save these specs as a file</MenuItem>
+                <MenuItem key="take" @click="tell(files.take())"
+                  >Take in specs from a file…</MenuItem
+                >
+              </Menu>
+            </template>
+          </Dropdown>
+          <Button @click="edit(-1)">Add a spec <kbd>N</kbd></Button>
+        </span>
       </div>
-      <div class="cards">
+      <div class="cards" tabindex="0" role="group" aria-label="Specs">
         <SpecCard
           v-for="(spec, i) in batch ? specs : []"
           :key="i"
           :spec="spec"
           :look="batch!.look"
-          :picture="ready[i % Math.max(1, ready.length)]"
+          :picture="exampleFor(i)"
           @edit="edit(i)"
           @remove="specs = specs.filter((_, k) => k !== i)"
         />
       </div>
-      <p v-if="problem && !dialog" class="problem">{{ problem }}</p>
+      <p v-if="plan.problem.value" class="problem" role="alert">{{ plan.problem.value }}</p>
       <PreflightTable
         v-if="preflight && preflight.files > 0 && specs.length > 0"
+        v-model:left-out="leftOut"
         :preflight="preflight"
       />
       <p v-else-if="loaded && ready.length === 0" class="quiet">
@@ -166,45 +152,62 @@ useKeys({ Enter: () => void make() })
       </p>
     </div>
     <template #ticket>
-      <NameChips v-model:parts="fileName" />
+      <NameChips v-model:parts="fileName" v-model:rules="names" :columns="columns" />
       <DeliveryList :deliveries="deliveries.data.value ?? []" />
       <TicketFacts v-if="batch" :batch="batch" />
     </template>
     <template #acts>
       <Checkbox
-        v-if="batch && (enlarged > 0 || batch.sharpenEnlarged)"
+        v-if="batch && (plan.enlarged.value > 0 || batch.sharpenEnlarged)"
         :checked="batch.sharpenEnlarged"
         class="small"
         @change="sharpen(!batch.sharpenEnlarged)"
       >
-        Sharpen the edges of the {{ enlarged.toLocaleString('en') }} that are enlarged. It brings
-        back no detail that the photograph does not have.
+        Sharpen the edges of the {{ count(plan.enlarged.value) }} that are enlarged. It brings back
+        no detail that the photograph does not have.
       </Checkbox>
       <span v-if="preflight" class="small quiet">
         {{
-          preflight.needALook === 0
+          plan.needALook.value === 0
             ? 'Nothing is enlarged and nothing is lost'
-            : `${preflight.needALook} ${preflight.needALook === 1 ? 'file needs' : 'files need'} a look`
-        }}
+            : `${count(plan.needALook.value)} ${plan.needALook.value === 1 ? 'file needs' : 'files need'} a look`
+        }}<template v-if="plan.toMake.value < plan.made.value.length">
+          · {{ count(plan.made.value.length - plan.toMake.value) }} as last time
+        </template>
       </span>
-      <Button type="primary" :disabled="blocked" :loading="starting" @click="make">
-        Make {{ (preflight?.files ?? 0).toLocaleString('en') }} files <kbd>Enter</kbd>
+      <span v-if="plan.blocked.value > 0" class="small problem">
+        {{ count(plan.blocked.value) }} can’t be made.
+        <Button size="small" @click="plan.leaveOutBlocked">Leave them out</Button>
+      </span>
+      <Button type="primary" :disabled="!canRun" :loading="starting" @click="make">
+        Make {{ count(plan.made.value.length) }} files <kbd>Enter</kbd>
       </Button>
     </template>
   </StationFrame>
   <SpecDialog
+    v-if="batch"
     v-model:open="dialog"
     :spec="editing < 0 ? null : (specs[editing] ?? null)"
-    :problem="problem"
+    :problem="refused"
+    :look="batch.look"
+    :picture="exampleFor(Math.max(0, editing))"
     @keep="keep"
   />
 </template>
 
 <style scoped>
 .deliver {
-  padding: 18px 22px;
+  padding: 16px 22px;
+  height: 100%;
   display: grid;
-  gap: 14px;
+  grid-template-columns: minmax(0, 1fr);
+  grid-template-rows: auto auto auto minmax(0, 1fr);
+  gap: 12px;
+}
+
+.deliver > :deep(.all),
+.deliver > p.quiet {
+  grid-row: 4;
 }
 
 .head {
@@ -213,14 +216,17 @@ useKeys({ Enter: () => void make() })
   gap: 12px;
 }
 
-.add {
+.more {
   margin-left: auto;
+  display: flex;
+  gap: 8px;
 }
 
 .cards {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(208px, 1fr));
+  display: flex;
   gap: 12px;
+  overflow: auto hidden;
+  padding-bottom: 4px;
 }
 
 .problem {

@@ -1,20 +1,39 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue'
+import { App, Button } from 'ant-design-vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { api, need, sentenceOf } from '../../api/client'
+import { keys } from '../../api/queries'
 import type { Delivery } from '../../api/types'
-import { byteWords } from './specs'
+import { byteWords } from '../../spec/spec'
 
 /** Runs of this batch, newest first, each with its package and its manifest. */
 defineProps<{ deliveries: Delivery[] }>()
+const { message } = App.useApp()
+const client = useQueryClient()
+
+const isOver = (d: Delivery) => d.state === 'done' || d.state === 'failed'
 
 function words(d: Delivery): string {
   if (d.state === 'failed') return d.problem ?? 'failed'
-  if (d.state !== 'done') return `${d.made.toLocaleString('en')} of ${d.planned} files made`
+  const made = d.made.toLocaleString('en')
+  if (!isOver(d))
+    return `${made} of ${d.planned} files${d.state === 'paused' ? ', paused' : ' made'}`
+  const same = d.same > 0 ? `, ${d.same.toLocaleString('en')} as before` : ''
   const failed = d.failed > 0 ? `, ${d.failed} could not be made` : ''
-  return `${d.made.toLocaleString('en')} files, ${byteWords(d.bytes)}${failed}`
+  return `${made} files, ${byteWords(d.bytes)}${same}${failed}`
 }
 
 function at(d: Delivery): string {
   return new Date(d.createdAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+}
+
+async function tell(d: Delivery, what: 'pause' | 'go-on') {
+  try {
+    await need(api.POST(`/api/v1/deliveries/{id}/${what}`, { params: { path: { id: d.id } } }))
+    await client.invalidateQueries({ queryKey: keys.deliveries(d.batchId) })
+  } catch (error) {
+    void message.error(sentenceOf(error))
+  }
 }
 </script>
 
@@ -32,14 +51,28 @@ function at(d: Delivery): string {
         <b class="num">{{ at(d) }}</b>
         <span class="small" :class="{ bad: d.state === 'failed' }">{{ words(d) }}</span>
       </div>
-      <div v-if="d.state !== 'done' && d.state !== 'failed'" class="track">
+      <div v-if="!isOver(d)" class="track">
         <i :style="{ width: `${(d.made / Math.max(1, d.planned)) * 100}%` }" />
       </div>
-      <div v-if="d.state === 'done'" class="acts">
-        <Button size="small" :href="`/api/v1/deliveries/${d.id}/files.zip`" download>ZIP</Button>
-        <Button size="small" :href="`/api/v1/deliveries/${d.id}/manifest.json`" target="_blank">
-          Manifest
+      <div class="acts">
+        <template v-if="d.state === 'done'">
+          <Button size="small" :href="`/api/v1/deliveries/${d.id}/files.zip`" download>ZIP</Button>
+          <Button
+            v-if="d.same > 0 && d.same < d.made"
+            size="small"
+            :href="`/api/v1/deliveries/${d.id}/files.zip?onlyChanged=true`"
+            download
+          >
+            ZIP, only {{ (d.made - d.same).toLocaleString('en') }} that changed
+          </Button>
+          <Button size="small" :href="`/api/v1/deliveries/${d.id}/manifest.json`" target="_blank">
+            Manifest
+          </Button>
+        </template>
+        <Button v-else-if="d.state === 'paused'" size="small" @click="tell(d, 'go-on')">
+          Go on
         </Button>
+        <Button v-else-if="!isOver(d)" size="small" @click="tell(d, 'pause')">Pause</Button>
       </div>
     </div>
   </section>
@@ -80,6 +113,7 @@ h2 {
 
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
 }
 </style>

@@ -1,24 +1,43 @@
 <script setup lang="ts">
 import { Input } from 'ant-design-vue'
-import type { NamePart } from '../../api/types'
-import { NAME_PARTS } from './specs'
+import { computed } from 'vue'
+import type { NamePart, NameRules } from '../../api/types'
+import PickOne from '../../shell/PickOne.vue'
+import { NAME_PARTS } from '../../spec/spec'
+import NameRulesFields from './NameRulesFields.vue'
 
 /** A file's name, put together from parts: press to add, press a part to take it out. */
 const parts = defineModel<NamePart[]>('parts', { required: true })
+const rules = defineModel<NameRules>('rules', { required: true })
+/** Of the batch's list. */
+const props = defineProps<{ columns: string[] }>()
+const offered = computed(() =>
+  NAME_PARTS.filter((p) => p.part !== 'column' || props.columns.length > 0),
+)
 
 function add(part: NonNullable<NamePart['part']>) {
-  const more =
-    part === 'text' ? { part, text: '-' } : part === 'counter' ? { part, digits: 3 } : { part }
-  parts.value = [...parts.value, more]
+  const more: Partial<Record<string, Partial<NamePart>>> = {
+    text: { text: '-' },
+    counter: { digits: 3, start: 1 },
+    column: { column: props.columns[0] },
+  }
+  parts.value = [...parts.value, { part, ...more[part] }]
 }
 
 function remove(index: number) {
   parts.value = parts.value.filter((_, i) => i !== index)
 }
 
-function setText(index: number, text: string) {
-  parts.value = parts.value.map((p, i) => (i === index ? { ...p, text } : p))
+function set(index: number, more: Partial<NamePart>) {
+  parts.value = parts.value.map((p, i) => (i === index ? { ...p, ...more } : p))
 }
+
+/** `007` says three digits beginning at seven. */
+function setCounter(index: number, typed: string) {
+  const digits = typed.replace(/\D/g, '')
+  if (digits !== '') set(index, { digits: Math.min(8, digits.length), start: Number(digits) })
+}
+const counterOf = (part: NamePart) => String(part.start ?? 1).padStart(part.digits ?? 3, '0')
 
 const labelOf = (part: NamePart) => NAME_PARTS.find((p) => p.part === part.part)?.label ?? ''
 </script>
@@ -34,7 +53,34 @@ const labelOf = (part: NamePart) => NAME_PARTS.find((p) => p.part === part.part)
           size="small"
           class="text num"
           aria-label="Text in the name"
-          @update:value="(t) => setText(i, String(t))"
+          @update:value="(t) => set(i, { text: String(t) })"
+        />
+        <template v-else-if="part.part === 'counter'">
+          <Input
+            :value="counterOf(part)"
+            size="small"
+            class="text num"
+            aria-label="First number"
+            title="The first number, with its zeros"
+            @change="(e) => setCounter(i, String(e.target.value ?? ''))"
+          />
+          <button
+            class="per"
+            :aria-pressed="part.perGroup === true"
+            title="Every group begins anew"
+            @click="set(i, { perGroup: part.perGroup ? undefined : true })"
+          >
+            {{ part.perGroup ? 'in its group' : 'of all' }}
+          </button>
+        </template>
+        <PickOne
+          v-else-if="part.part === 'column'"
+          label="Column of the list"
+          size="small"
+          class="column"
+          :value="part.column"
+          :options="columns.map((c) => ({ value: c, label: c }))"
+          @change="set(i, { column: String($event) })"
         />
         <span v-else class="num">{{ labelOf(part) }}</span>
         <button :aria-label="`Take out ${labelOf(part)}`" @click="remove(i)">×</button>
@@ -42,8 +88,9 @@ const labelOf = (part: NamePart) => NAME_PARTS.find((p) => p.part === part.part)
       <span v-if="parts.length === 0" class="small quiet">A name needs at least one part</span>
     </div>
     <div class="add">
-      <button v-for="p in NAME_PARTS" :key="p.part" @click="add(p.part)">+ {{ p.label }}</button>
+      <button v-for="p in offered" :key="p.part" @click="add(p.part)">+ {{ p.label }}</button>
     </div>
+    <NameRulesFields v-model:rules="rules" />
   </section>
 </template>
 
@@ -73,6 +120,15 @@ const labelOf = (part: NamePart) => NAME_PARTS.find((p) => p.part === part.part)
 .text {
   width: 44px;
   margin-left: -4px;
+}
+
+.column {
+  width: 96px;
+}
+
+.chip .per {
+  color: var(--teal);
+  font: 12px/18px var(--text);
 }
 
 .chip button {

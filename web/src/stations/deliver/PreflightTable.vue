@@ -1,84 +1,233 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Preflight } from '../../api/types'
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { computed, ref, watch } from 'vue'
+import type { Preflight, PreflightFile } from '../../api/types'
+import { filesOf, filtersOf, keyOf } from './preflight'
 
-/** Every file that will be made; those that need a look come first. */
+/** Every file that will be made; those that need a look come first. Only the rows in view are drawn. */
 const props = defineProps<{ preflight: Preflight }>()
-const MOST = 120
-const rows = computed(() =>
-  [...props.preflight.content]
-    .sort((a, b) => Number(b.notes.length > 0) - Number(a.notes.length > 0))
-    .slice(0, MOST),
+/** Files that are not made, by {@link keyOf}. */
+const leftOut = defineModel<Set<string>>('leftOut', { required: true })
+
+const ROW_PX = 34
+const filter = ref('')
+const filters = computed(() => filtersOf(props.preflight))
+const rows = computed(() => filesOf(props.preflight, filter.value))
+watch(filters, (now) => {
+  if (!now.some((f) => f.key === filter.value)) filter.value = ''
+})
+
+const scroller = ref<HTMLElement | null>(null)
+const virtual = useVirtualizer(
+  computed(() => ({
+    count: rows.value.length,
+    estimateSize: () => ROW_PX,
+    getScrollElement: () => scroller.value,
+    overscan: 8,
+  })),
 )
+const shown = computed(() =>
+  virtual.value.getVirtualItems().flatMap((item) => {
+    const file = rows.value[item.index]
+    return file ? [{ file, start: item.start, index: item.index }] : []
+  }),
+)
+
+const isIn = (file: PreflightFile) => !leftOut.value.has(keyOf(file))
+
+function take(files: PreflightFile[], isIn: boolean) {
+  const next = new Set(leftOut.value)
+  for (const file of files) {
+    if (isIn) next.delete(keyOf(file))
+    else next.add(keyOf(file))
+  }
+  leftOut.value = next
+}
+
+const allIn = computed(() => rows.value.every(isIn))
 </script>
 
 <template>
-  <table class="panel">
-    <thead>
-      <tr>
-        <th>File</th>
-        <th>From</th>
-        <th>Size</th>
-        <th>Before you run</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="file in rows" :key="file.name">
-        <td class="num">{{ file.name }}</td>
-        <td>{{ file.from }}</td>
-        <td class="num size">{{ file.width }} × {{ file.height }}</td>
-        <td>
-          <span v-for="note in file.notes" :key="note" class="note">{{ note }}</span>
-        </td>
-      </tr>
-    </tbody>
-    <tfoot v-if="preflight.files > rows.length">
-      <tr>
-        <td colspan="4" class="quiet">
-          and {{ (preflight.files - rows.length).toLocaleString('en') }} more
-        </td>
-      </tr>
-    </tfoot>
-  </table>
+  <section class="panel all">
+    <div class="filters" role="group" aria-label="Which files are listed">
+      <button
+        v-for="f in filters"
+        :key="f.key"
+        :aria-pressed="filter === f.key"
+        :data-filter="f.key"
+        @click="filter = f.key"
+      >
+        {{ f.label }} <span class="num">{{ f.count.toLocaleString('en') }}</span>
+      </button>
+      <button v-if="filter !== ''" class="act" @click="take(rows, !allIn)">
+        {{ allIn ? 'Leave these out' : 'Take these in' }}
+      </button>
+    </div>
+    <div role="table" aria-label="Files" :aria-rowcount="rows.length + 1" class="table">
+      <div role="row" class="row head">
+        <span role="columnheader"><span class="sr">Made</span></span>
+        <span role="columnheader">File</span>
+        <span role="columnheader">From</span>
+        <span role="columnheader">Size</span>
+        <span role="columnheader">Before you run</span>
+      </div>
+      <div ref="scroller" class="scroller" role="rowgroup" tabindex="0" aria-label="Rows">
+        <div class="tall" role="presentation" :style="{ height: `${virtual.getTotalSize()}px` }">
+          <div
+            v-for="{ file, start, index } in shown"
+            :key="keyOf(file)"
+            role="row"
+            class="row"
+            :class="{ out: !isIn(file) }"
+            :aria-rowindex="index + 2"
+            :data-file="file.name"
+            :style="{ transform: `translateY(${start}px)` }"
+          >
+            <span role="cell">
+              <input
+                type="checkbox"
+                :checked="isIn(file)"
+                :aria-label="`Make ${file.name}`"
+                @change="take([file], !isIn(file))"
+              />
+            </span>
+            <span role="cell" class="num cut" :title="file.name">{{ file.name }}</span>
+            <span role="cell" class="cut" :title="file.from">{{ file.from }}</span>
+            <span role="cell" class="num">{{ file.width }} × {{ file.height }}</span>
+            <span role="cell" class="notes">
+              <span
+                v-for="note in file.notes"
+                :key="note.sentence"
+                class="note cut"
+                :class="{ blocks: file.blocked }"
+                :title="note.sentence"
+                :data-note="note.kind"
+              >
+                {{ note.sentence }}
+              </span>
+              <span v-if="file.change === 'same'" class="quiet small">as last time</span>
+            </span>
+          </div>
+        </div>
+      </div>
+    </div>
+  </section>
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: separate;
-  border-spacing: 0;
-  font-size: 13px;
+.all {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  min-height: 180px;
+  overflow: hidden;
 }
 
-th {
-  text-align: left;
-  font-size: 12px;
+.filters {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  padding: 8px 12px 6px;
+}
+
+.filters button {
+  border: 0;
+  border-bottom: 2px solid transparent;
+  background: none;
+  padding: 0;
+  min-height: 24px;
+  font: 13px/20px var(--text);
   color: var(--quiet);
+  cursor: pointer;
+}
+
+.filters button[aria-pressed='true'] {
+  color: var(--ink);
+  font-weight: 600;
+  border-color: var(--teal);
+}
+
+.filters .act {
+  margin-left: auto;
+  color: var(--teal);
   font-weight: 600;
 }
 
-th,
-td {
-  padding: 7px 12px;
+.table {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  min-height: 0;
+  font-size: 13px;
+}
+
+.row {
+  display: grid;
+  grid-template-columns: 24px minmax(0, 5fr) minmax(0, 4fr) 104px minmax(0, 6fr);
+  gap: 10px;
+  align-items: center;
+  padding: 0 12px;
+  height: 34px;
   border-bottom: 1px solid var(--line-soft);
 }
 
-tr:last-child td {
-  border-bottom: 0;
+.head {
+  height: 28px;
+  font-size: 12px;
+  font-weight: 600;
+  color: var(--quiet);
 }
 
-.size {
-  white-space: nowrap;
+.scroller {
+  overflow: auto;
+  min-height: 0;
+}
+
+.tall {
+  position: relative;
+}
+
+.tall .row {
+  position: absolute;
+  inset: 0 0 auto;
+}
+
+.out {
+  color: var(--quiet);
+  text-decoration: line-through;
+}
+
+.row input {
+  width: 16px;
+  height: 16px;
+  accent-color: var(--teal);
+}
+
+.notes {
+  display: flex;
+  gap: 6px;
+  min-width: 0;
 }
 
 .note {
-  display: inline-block;
   background: var(--saffron-wash);
   border: 1px solid var(--saffron);
   border-radius: 4px;
   padding: 0 7px;
-  margin-right: 6px;
   font-size: 12.5px;
   line-height: 19px;
+  color: var(--ink);
+}
+
+.note.blocks {
+  background: none;
+  border-color: var(--brick);
+  color: var(--brick);
+}
+
+.sr {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
 }
 </style>

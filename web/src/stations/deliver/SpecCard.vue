@@ -1,45 +1,45 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BatchLook, Picture } from '../../api/types'
-import DressedPicture from '../../shell/DressedPicture.vue'
-import { backdropOf, sizeWords, type Draft } from './specs'
+import type { BatchLook, Picture, Spec } from '../../api/types'
+import { backdropOf, formatWords, sizeWords, wishes } from '../../spec/spec'
+import { useSpecPreview } from './useSpecPreview'
 
 /** A spec as a card, with one picture of the batch as it will come out, in true proportion. */
-const props = defineProps<{ spec: Draft; look: BatchLook; picture: Picture | undefined }>()
+const props = defineProps<{ spec: Spec; look: BatchLook; picture: Picture | undefined }>()
 const emit = defineEmits<{ edit: []; remove: [] }>()
-const FRAME = { width: 190, height: 116 }
+const LONGEST_PX = 380
 
-const shown = computed(() => {
-  const scale = Math.min(FRAME.width / props.spec.width, FRAME.height / props.spec.height)
-  return {
-    width: Math.max(1, Math.round(props.spec.width * scale)),
-    height: Math.max(1, Math.round(props.spec.height * scale)),
-  }
+const preview = useSpecPreview(
+  computed(() =>
+    props.picture
+      ? {
+          picture: props.picture,
+          spec: props.spec,
+          look: `${props.look.versionId} ${props.look.revision}`,
+          longestPx: LONGEST_PX,
+        }
+      : null,
+  ),
+)
+const backdrop = computed(() => {
+  const own = props.spec.backdrop ?? 'the look’s backdrop'
+  return backdropOf(props.spec, props.look) !== (props.spec.backdrop ?? props.look.backdrop)
+    ? 'white'
+    : own
 })
-const backdrop = computed(() => backdropOf(props.spec, props.look))
-const words = computed(() => {
-  const own = props.spec.backdrop === null ? 'the look’s backdrop' : props.spec.backdrop
-  return backdrop.value !== (props.spec.backdrop ?? props.look.backdrop) ? 'white' : own
-})
+const more = computed(() => [backdrop.value, ...wishes(props.spec)].join(' · '))
 </script>
 
 <template>
   <article class="card panel" :data-spec="spec.name">
     <div class="frame">
-      <DressedPicture
-        v-if="picture"
-        :picture="picture"
-        :look="look"
-        :backdrop="backdrop === look.backdrop ? null : backdrop"
-        :margin-percent="spec.marginPercent"
-        :width="shown.width * 2"
-        :height="shown.height * 2"
-        :alt="`${spec.name}, an example`"
-        :style="{ width: `${shown.width}px`, height: `${shown.height}px` }"
-      />
+      <img v-if="preview" class="checker" :src="preview" :alt="`${spec.name}, an example`" />
     </div>
-    <b>{{ spec.name }}</b>
-    <span class="num quiet">{{ sizeWords(spec) }}<br />{{ words }}</span>
+    <b class="cut">{{ spec.name }}</b>
+    <span class="num quiet">
+      {{ sizeWords(spec) }} · {{ formatWords(spec) }}<br />
+      <span class="more">{{ more }}</span>
+    </span>
     <div class="acts">
       <button @click="emit('edit')">Change</button>
       <button @click="emit('remove')">Remove</button>
@@ -51,19 +51,26 @@ const words = computed(() => {
 .card {
   padding: 10px;
   display: grid;
+  grid-template-rows: auto auto 1fr auto;
   gap: 2px;
+  width: 214px;
+  flex: none;
 }
 
 .frame {
-  height: 128px;
+  height: 118px;
   background: var(--paper);
   border-radius: 6px;
   display: grid;
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
   place-items: center;
+  padding: 6px;
   margin-bottom: 6px;
 }
 
 img {
+  max-width: 100%;
+  max-height: 100%;
   border: 1px solid #cdbf9f;
   background-size: 10px 10px;
 }
@@ -83,6 +90,7 @@ img {
   border: 0;
   background: none;
   padding: 0;
+  min-height: 24px;
   font: 600 13px/18px var(--text);
   color: var(--teal);
   cursor: pointer;

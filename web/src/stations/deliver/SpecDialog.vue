@@ -1,35 +1,66 @@
 <script setup lang="ts">
 import { Input, InputNumber, Modal } from 'ant-design-vue'
-import { computed, reactive, watch } from 'vue'
-import { SHELF, sizeWords, type Draft } from './specs'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, need } from '../../api/client'
+import type { BatchLook, Picture, Spec } from '../../api/types'
 import PickOne from '../../shell/PickOne.vue'
+import { formatWords, sizeWords, tidy } from '../../spec/spec'
+import SpecFormatFields from './SpecFormatFields.vue'
+import SpecSizeFields from './SpecSizeFields.vue'
+import { useSpecPreview } from './useSpecPreview'
 
-/** One spec: from the shelf, or by hand. */
+/** One spec: from those that ship, or by hand; with a picture of the batch as it would come out. */
 const open = defineModel<boolean>('open', { required: true })
-const props = defineProps<{ spec: Draft | null; problem: string }>()
-const emit = defineEmits<{ keep: [spec: Draft] }>()
+const props = defineProps<{
+  spec: Spec | null
+  problem: string
+  look: BatchLook
+  picture: Picture | undefined
+}>()
+const emit = defineEmits<{ keep: [spec: Spec] }>()
 
-const form = reactive<Draft>({ ...(SHELF[0] as Draft) })
+const OWN: Spec = { name: 'My size', width: 1200, height: 1200, format: 'JPEG', quality: 90 }
+const form = ref<Spec>(OWN)
 const isNew = computed(() => props.spec === null)
 watch(open, (now) => {
-  if (now) Object.assign(form, props.spec ?? { ...SHELF[0], name: 'My size' })
+  if (now) form.value = { ...(props.spec ?? OWN) }
 })
+
+const { data: common } = useQuery({
+  queryKey: ['common-specs'],
+  queryFn: async () => (await need(api.GET('/api/v1/specs/common'))) as Spec[],
+  staleTime: Infinity,
+})
+
+const preview = useSpecPreview(
+  computed(() =>
+    open.value && props.picture
+      ? {
+          picture: props.picture,
+          spec: { ...tidy(form.value), name: form.value.name || 'A' },
+          look: `${props.look.versionId} ${props.look.revision}`,
+          longestPx: 360,
+        }
+      : null,
+  ),
+)
 
 const backdropKind = computed({
   get: () =>
-    form.backdrop === null ? 'look' : form.backdrop === 'transparent' ? 'transparent' : 'colour',
+    !form.value.backdrop
+      ? 'look'
+      : form.value.backdrop === 'transparent'
+        ? 'transparent'
+        : 'colour',
   set: (kind: string) => {
-    form.backdrop = kind === 'look' ? null : kind === 'transparent' ? 'transparent' : '#FFFFFF'
+    form.value.backdrop =
+      kind === 'look' ? undefined : kind === 'transparent' ? 'transparent' : '#FFFFFF'
   },
 })
 const colour = computed({
-  get: () => (form.backdrop?.startsWith('#') ? form.backdrop : '#FFFFFF'),
-  set: (c: string) => (form.backdrop = c.toUpperCase()),
-})
-
-const margin = computed({
-  get: () => form.marginPercent ?? undefined,
-  set: (percent: number | undefined) => (form.marginPercent = percent ?? null),
+  get: () => (form.value.backdrop?.startsWith('#') ? form.value.backdrop : '#FFFFFF'),
+  set: (c: string) => (form.value.backdrop = c.toUpperCase()),
 })
 
 const BACKDROPS = [
@@ -37,14 +68,9 @@ const BACKDROPS = [
   { value: 'transparent', label: 'transparent' },
   { value: 'colour', label: 'a colour' },
 ]
-const FORMATS = [
-  { value: 'PNG', label: 'PNG' },
-  { value: 'JPEG', label: 'JPEG' },
-  { value: 'WEBP', label: 'WebP' },
-]
 
 function keep() {
-  emit('keep', { ...form, name: form.name.trim() })
+  emit('keep', tidy({ ...form.value, name: (form.value.name ?? '').trim() }))
 }
 </script>
 
@@ -54,92 +80,169 @@ function keep() {
     :title="isNew ? 'Add a spec' : 'Change the spec'"
     :ok-text="isNew ? 'Add it' : 'Keep it'"
     cancel-text="Not now"
-    width="520px"
+    width="880px"
     @ok="keep"
   >
-    <div v-if="isNew" class="shelf">
-      <button v-for="s in SHELF" :key="s.name" class="panel" @click="Object.assign(form, s)">
-        <b>{{ s.name }}</b> <span class="num quiet">{{ sizeWords(s) }}</span>
-      </button>
+    <div class="two">
+      <div class="common" role="group" aria-label="Common specs">
+        <button
+          v-for="s in common ?? []"
+          :key="s.name"
+          :data-common="s.name"
+          @click="form = tidy({ ...s })"
+        >
+          <b>{{ s.name }}</b>
+          <span class="num quiet">{{ sizeWords(s) }} · {{ formatWords(s) }}</span>
+        </button>
+      </div>
+      <div class="right">
+        <div class="seen">
+          <img v-if="preview" class="checker" :src="preview" alt="An example" />
+        </div>
+        <div class="form">
+          <label for="spec-name" class="label">Name</label>
+          <Input id="spec-name" v-model:value="form.name" :maxlength="60" />
+          <SpecSizeFields v-model:spec="form" />
+          <SpecFormatFields v-model:spec="form" />
+          <span class="label">Backdrop</span>
+          <span class="pair">
+            <PickOne
+              v-model:value="backdropKind"
+              :options="BACKDROPS"
+              label="Backdrop"
+              class="fit"
+            />
+            <input
+              v-if="backdropKind === 'colour'"
+              v-model="colour"
+              type="color"
+              aria-label="Colour"
+            />
+          </span>
+          <span class="label">Margin</span>
+          <span class="pair">
+            <InputNumber
+              :value="form.marginPercent"
+              :min="0"
+              :max="45"
+              placeholder="look"
+              aria-label="Margin"
+              class="few"
+              @update:value="
+                form.marginPercent = $event === null || $event === '' ? undefined : Number($event)
+              "
+            />
+            % <span class="small quiet">empty: as the look says</span>
+          </span>
+        </div>
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      </div>
     </div>
-    <div class="form">
-      <label for="spec-name">Name</label>
-      <Input id="spec-name" v-model:value="form.name" :maxlength="60" />
-      <label for="spec-width">Size</label>
-      <span class="pair">
-        <InputNumber id="spec-width" v-model:value="form.width" aria-label="Width" :precision="0" />
-        ×
-        <InputNumber v-model:value="form.height" aria-label="Height" :precision="0" /> px
-      </span>
-      <label>Format</label>
-      <span class="pair">
-        <PickOne v-model:value="form.format" :options="FORMATS" label="Format" class="w" />
-        <template v-if="form.format !== 'PNG'">
-          quality
-          <InputNumber v-model:value="form.quality" :min="1" :max="100" aria-label="Quality" />
-        </template>
-      </span>
-      <label>Backdrop</label>
-      <span class="pair">
-        <PickOne v-model:value="backdropKind" :options="BACKDROPS" label="Backdrop" class="w2" />
-        <input v-if="backdropKind === 'colour'" v-model="colour" type="color" aria-label="Colour" />
-      </span>
-      <label>Margin</label>
-      <span class="pair">
-        <InputNumber
-          v-model:value="margin"
-          :min="0"
-          :max="45"
-          placeholder="look"
-          addon-after="%"
-          aria-label="Margin"
-        />
-        <span class="small quiet">empty = as the look says</span>
-      </span>
-    </div>
-    <p v-if="problem" class="problem">{{ problem }}</p>
   </Modal>
 </template>
 
 <style scoped>
-.shelf {
+.two {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-  margin-bottom: 14px;
+  grid-template-columns: 268px minmax(0, 1fr);
+  gap: 18px;
+  height: 540px;
 }
 
-.shelf button {
+.common {
+  overflow: auto;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--paper);
+}
+
+.common button {
+  display: grid;
+  width: 100%;
+  border: 0;
+  border-bottom: 1px solid var(--line-soft);
+  background: none;
   padding: 6px 10px;
   font: inherit;
-  display: grid;
+  font-size: 13px;
+  line-height: 19px;
   text-align: left;
   cursor: pointer;
 }
 
-.shelf button:hover {
+.common button:hover {
   background: var(--teal-wash);
+}
+
+.common .num {
+  font-size: 11.5px;
+  line-height: 15px;
+}
+
+.right {
+  overflow: auto;
+  min-width: 0;
+}
+
+.seen {
+  height: 132px;
+  background: var(--paper);
+  border-radius: 6px;
+  display: grid;
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
+  place-items: center;
+  padding: 8px;
+  margin-bottom: 12px;
+}
+
+.seen img {
+  max-width: 100%;
+  max-height: 100%;
+  border: 1px solid #cdbf9f;
 }
 
 .form {
   display: grid;
-  grid-template-columns: 80px 1fr;
+  grid-template-columns: 82px minmax(0, 1fr);
   gap: 8px 12px;
   align-items: center;
 }
 
-.pair {
+.form :deep(.pair) {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 8px;
+  gap: 6px 8px;
 }
 
-.w {
-  width: 110px;
+.form :deep(.few) {
+  width: 66px;
 }
 
-.w2 {
-  width: 170px;
+.form :deep(.unit) {
+  width: 84px;
+}
+
+.form :deep(.format) {
+  width: 112px;
+}
+
+.form :deep(.fit),
+.form :deep(.palette) {
+  width: 210px;
+}
+
+.form :deep(.tick) {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 24px;
+}
+
+.form :deep(.tick input) {
+  width: 16px;
+  height: 16px;
+  accent-color: var(--teal);
 }
 
 .problem {

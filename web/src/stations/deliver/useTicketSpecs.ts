@@ -4,31 +4,45 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys, useSpecs } from '../../api/queries'
-import type { NamePart, Spec } from '../../api/types'
-import { DEFAULT_NAME, SHELF, toDraft, toSpec, type Draft } from './specs'
+import type { NamePart, NameRules, Spec } from '../../api/types'
+import { DEFAULT_NAME, tidy, withoutNames } from '../../spec/spec'
+
+/** What a ticket without specs begins with. */
+const FIRST: Spec[] = [
+  { name: 'Shop square', width: 1200, height: 1200, format: 'JPEG', quality: 90 },
+  { name: 'Card', width: 800, height: 600, format: 'WEBP', quality: 82 },
+]
 
 /**
  * The specs on the batch's ticket, and the names that they share. A ticket without any begins with
- * two from the shelf, which are written on it as soon as something is changed.
+ * two, which are written on it as soon as something is changed.
  */
 export function useTicketSpecs(batchId: Ref<number>) {
   const { message } = App.useApp()
   const client = useQueryClient()
   const onTicket = useSpecs(batchId)
-  const specs = ref<Draft[]>(SHELF.slice(0, 2))
+  const specs = ref<Spec[]>(FIRST)
   const fileName = ref<NamePart[]>(DEFAULT_NAME)
+  const names = ref<NameRules>({})
   /** What the server has, as text; null = not known yet. */
   let known: string | null = null
 
-  const wanted = computed<Spec[]>(() => specs.value.map((spec) => toSpec(spec, fileName.value)))
+  const wanted = computed<Spec[]>(() =>
+    specs.value.map((spec) => ({
+      ...tidy(spec),
+      fileName: fileName.value,
+      ...(Object.keys(tidy(names.value)).length > 0 ? { names: names.value } : {}),
+    })),
+  )
 
   watch(
     onTicket.data,
     (now) => {
       if (now === undefined) return
       if (now.length > 0) {
-        specs.value = now.map(toDraft)
-        fileName.value = now[0]?.fileName ?? DEFAULT_NAME
+        specs.value = now.map(withoutNames)
+        fileName.value = (now[0]?.fileName ?? DEFAULT_NAME).map(tidy)
+        names.value = tidy(now[0]?.names ?? {})
       }
       known = JSON.stringify(wanted.value)
     },
@@ -55,5 +69,5 @@ export function useTicketSpecs(batchId: Ref<number>) {
     { debounce: 300, deep: true },
   )
 
-  return { specs, fileName }
+  return { specs, fileName, names, wanted }
 }

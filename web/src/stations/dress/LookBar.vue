@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import PickOne from '../../shell/PickOne.vue'
 import { addressOf } from '../../api/addresses'
 import type { BatchLook, KeptLook, Picture, Spec } from '../../api/types'
+import { sizeWords } from '../../spec/spec'
 import { sampleCss } from '../../look/words'
 import type { ShelfAct } from './useShelf'
 
@@ -34,7 +35,7 @@ const newestVersion = computed(
 /** Twice what a chip shows, for screens with fine pixels. */
 const CHIP_PX = 64
 const smallOf = (look: KeptLook) => addressOf.dressed(props.sample, look, CHIP_PX, CHIP_PX)
-const wordsOf = (spec: Spec) => `${spec.name} · ${spec.width} × ${spec.height}`
+const wordsOf = (spec: Spec) => `${spec.name} · ${sizeWords(spec)}`
 </script>
 
 <template>

@@ -1,22 +1,21 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { api, need } from '../../api/client'
 import type { KeptLook } from '../../api/types'
+import { chosenFile, saveFrom } from '../../shell/chosenFile'
 
 /** Looks as files, out and in. */
 export function useLookFiles() {
   const client = useQueryClient()
 
   function save(lookId: number) {
-    const link = document.createElement('a')
-    link.href = `/api/v1/looks/${lookId}/file`
-    link.download = ''
-    link.click()
+    saveFrom(`/api/v1/looks/${lookId}/file`)
   }
 
   /** Null when no file was chosen. */
   async function take(): Promise<KeptLook | null> {
-    const text = await chosenText()
-    if (text === null) return null
+    const file = await chosenFile()
+    if (file === null) return null
+    const text = await file.text()
     const kept = (await need(
       api.POST('/api/v1/looks', {
         body: text as never,
@@ -29,19 +28,4 @@ export function useLookFiles() {
   }
 
   return { save, take }
-}
-
-function chosenText(): Promise<string | null> {
-  return new Promise((resolve) => {
-    const input = document.createElement('input')
-    input.type = 'file'
-    input.accept = '.json,application/json'
-    input.onchange = () => {
-      const file = input.files?.[0]
-      if (file) void file.text().then(resolve)
-      else resolve(null)
-    }
-    input.oncancel = () => resolve(null)
-    input.click()
-  })
 }

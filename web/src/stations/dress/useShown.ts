@@ -1,5 +1,6 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import type { Picture, Spec } from '../../api/types'
+import { pixelsOf } from '../../spec/spec'
 import { mostDiffering } from './differing'
 
 const SIX = 6
@@ -19,7 +20,7 @@ export function useShown(
   const frame = ref(0)
   const size = computed(() => {
     const spec = frame.value < 0 ? undefined : specs.value?.[frame.value]
-    return spec?.width && spec.height ? { width: spec.width, height: spec.height } : SQUARE
+    return (spec && pixelsOf(spec)) ?? SQUARE
   })
 
   const round = ref(0)

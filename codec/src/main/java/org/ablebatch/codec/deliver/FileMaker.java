@@ -19,7 +19,9 @@ import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.dress.Dresser;
 import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Placing;
 import org.ablebatch.core.dress.Resampling;
+import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.look.Fill;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Picture;
@@ -75,6 +77,26 @@ public final class FileMaker {
         : within(spec.weight(), picture, bleed, spec.encoding(), extras);
   }
 
+  /**
+   * What a file will show, small and without bleed.
+   *
+   * @param small a copy of the picture at any size
+   * @param measures of the picture at its own size
+   */
+  public Picture preview(
+      Dressable small, SubjectMeasures measures, Spec spec, Look look, int longestPx) {
+    Staging staging = Staging.of(spec, measures, look);
+    Frame frame = staging.frame();
+    double scale = Math.min(1, longestPx / (double) Math.max(frame.width(), frame.height()));
+    Frame shown = sized(frame, scale);
+    double copy = small.cutout().width() / (double) measures.picture().width();
+    Placing placing =
+        staging.placing() instanceof Placing.Centred centred
+            ? new Placing.Centred(centred.scale() * scale / copy)
+            : staging.placing();
+    return forFormat(dresser.dress(small, staging.look(), shown, placing, false), spec);
+  }
+
   private Made deep(
       Dressable dressable,
       Staging staging,
@@ -112,7 +134,7 @@ public final class FileMaker {
     if (!found.fits()) {
       throw tooHeavy(found.file().length, found.encoding().quality(), found.likeness(), limit);
     }
-    Frame size = sized(picture, found.scale());
+    Frame size = sized(frameOf(picture), found.scale());
     return new Made(
         found.file(), size.width(), size.height(), found.encoding().quality(), found.likeness());
   }
@@ -129,10 +151,14 @@ public final class FileMaker {
             limit.mostBytes()));
   }
 
-  private static Frame sized(Picture picture, double scale) {
+  private static Frame frameOf(Picture picture) {
+    return new Frame(picture.width(), picture.height());
+  }
+
+  private static Frame sized(Frame frame, double scale) {
     return new Frame(
-        (int) Math.max(1, Math.round(scale * picture.width())),
-        (int) Math.max(1, Math.round(scale * picture.height())));
+        (int) Math.max(1, Math.round(scale * frame.width())),
+        (int) Math.max(1, Math.round(scale * frame.height())));
   }
 
   /** Files of one picture, as they are tried. */
@@ -162,7 +188,7 @@ public final class FileMaker {
 
     @Override
     public Picture smaller(double scale) {
-      return Resampling.into(sized(whole, scale), whole, new Placement(scale, 0, 0));
+      return Resampling.into(sized(frameOf(whole), scale), whole, new Placement(scale, 0, 0));
     }
 
     private Picture read(byte[] file) {

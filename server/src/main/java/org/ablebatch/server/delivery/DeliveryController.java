@@ -15,7 +15,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -29,17 +28,11 @@ class DeliveryController {
   private final DeliveryService deliveries;
   private final DeliveryPackage packages;
   private final BatchService batches;
-  private final TicketSpecs ticket;
 
-  DeliveryController(
-      DeliveryService deliveries,
-      DeliveryPackage packages,
-      BatchService batches,
-      TicketSpecs ticket) {
+  DeliveryController(DeliveryService deliveries, DeliveryPackage packages, BatchService batches) {
     this.deliveries = deliveries;
     this.packages = packages;
     this.batches = batches;
-    this.ticket = ticket;
   }
 
   /**
@@ -48,19 +41,6 @@ class DeliveryController {
   record DeliveryRequest(List<SpecEntry> specs, Set<LeftOut> leaveOut) {}
 
   record Queued(long id) {}
-
-  /** The specs on the ticket. */
-  @GetMapping("/batches/{id}/specs")
-  List<SpecEntry> specs(@PathVariable long id) {
-    return ticket.of(id);
-  }
-
-  /** Writes the specs on the ticket; an empty list takes them off. */
-  @PutMapping("/batches/{id}/specs")
-  List<SpecEntry> setSpecs(@PathVariable long id, @RequestBody DeliveryRequest request) {
-    ticket.set(id, request.specs());
-    return ticket.of(id);
-  }
 
   /** What would be made, and what would be lost on the way. Makes nothing. */
   @PostMapping("/batches/{id}/preflight")

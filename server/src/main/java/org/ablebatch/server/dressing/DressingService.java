@@ -70,6 +70,13 @@ public class DressingService {
     return maker.make(dressable, spec, look, sharpen, words);
   }
 
+  /** What a file of a picture will show, small. */
+  public Picture preview(PhotoRow row, Spec spec, Look look, int longestPx) {
+    Look effective = lookOf(look, row.photo());
+    Dressable small = screenSize(row, spec.lookWith(effective).needsPhotograph());
+    return maker.preview(small, row.measures(), spec, effective, longestPx);
+  }
+
   /** Full size; a picture that is left whole is its original with the whole frame as content. */
   public Dressable fullSize(PhotoRow row) {
     Labels labels = row.photo().labels();

@@ -1,0 +1,82 @@
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref, type Ref } from 'vue'
+import { api, need, sentenceOf } from '../../api/client'
+import type { Batch, Picture, Preflight, Spec } from '../../api/types'
+import { keyOf } from './preflight'
+
+const DELIVERABLE = ['passed', 'delivered', 'left-whole']
+
+/** What a run would make of what stands on the ticket, and which files of it are left out. */
+export function usePreflight(
+  batchId: Ref<number>,
+  batch: Ref<Batch | undefined>,
+  pictures: Ref<Picture[]>,
+  specs: Ref<Spec[]>,
+) {
+  const preflight = ref<Preflight | null>(null)
+  const problem = ref('')
+  const leftOut = ref(new Set<string>())
+  const ready = computed(() => pictures.value.filter((p) => DELIVERABLE.includes(p.state)))
+  const canBeNamed = computed(() => specs.value.every((s) => (s.fileName ?? []).length > 0))
+
+  watchDebounced(
+    [
+      specs,
+      () => ready.value.map((p) => `${p.id} ${p.revision}`).join(),
+      () => batch.value?.look,
+      () => batch.value?.counts.delivered,
+    ],
+    async () => {
+      if (specs.value.length === 0 || !canBeNamed.value) {
+        preflight.value = null
+        problem.value = ''
+        return
+      }
+      try {
+        preflight.value = (await need(
+          api.POST('/api/v1/batches/{id}/preflight', {
+            params: { path: { id: batchId.value } },
+            body: { specs: specs.value },
+          }),
+        )) as Preflight
+        problem.value = ''
+      } catch (error) {
+        problem.value = sentenceOf(error)
+      }
+    },
+    { debounce: 200, immediate: true, deep: true },
+  )
+
+  const made = computed(() =>
+    (preflight.value?.content ?? []).filter((f) => !leftOut.value.has(keyOf(f))),
+  )
+  const blocked = computed(() => made.value.filter((file) => file.blocked).length)
+  const enlarged = computed(
+    () => made.value.filter((file) => file.notes.some((note) => note.kind === 'enlarged')).length,
+  )
+  const toMake = computed(() => made.value.filter((file) => file.change !== 'same').length)
+  const needALook = computed(() => made.value.filter((file) => file.notes.length > 0).length)
+  const canRun = computed(
+    () => made.value.length > 0 && problem.value === '' && canBeNamed.value && blocked.value === 0,
+  )
+
+  function leaveOutBlocked() {
+    const next = new Set(leftOut.value)
+    made.value.filter((file) => file.blocked).forEach((file) => next.add(keyOf(file)))
+    leftOut.value = next
+  }
+
+  return {
+    preflight,
+    problem,
+    leftOut,
+    ready,
+    made,
+    blocked,
+    enlarged,
+    toMake,
+    needALook,
+    canRun,
+    leaveOutBlocked,
+  }
+}
