@@ -35,8 +35,8 @@ const LONGEST = 120
       :options="LETTERS"
       @change="rules = { ...rules, letters: String($event) }"
     />
-    <span class="small quiet">at most</span>
-    <span class="small">
+    <span class="small longest">
+      at most
       <InputNumber
         size="small"
         class="few"
@@ -58,6 +58,11 @@ const LONGEST = 120
   gap: 6px 8px;
   align-items: center;
   margin-top: 8px;
+}
+
+.longest {
+  grid-column: 1 / 3;
+  color: var(--quiet);
 }
 
 .few {

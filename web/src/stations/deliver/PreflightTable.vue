@@ -195,6 +195,10 @@ const allIn = computed(() => rows.value.every(isIn))
   text-decoration: line-through;
 }
 
+.row > span:has(input) {
+  display: grid;
+}
+
 .row input {
   width: 16px;
   height: 16px;

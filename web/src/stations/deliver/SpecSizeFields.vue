@@ -63,14 +63,14 @@ const number = (value: unknown) => (value === null || value === '' ? undefined :
       <InputNumber
         :value="spec.width"
         aria-label="Width"
-        :precision="kind === 'exact' ? 0 : 2"
+        :precision="kind === 'exact' ? 0 : undefined"
         @update:value="set({ width: number($event) })"
       />
       ×
       <InputNumber
         :value="spec.height"
         aria-label="Height"
-        :precision="kind === 'exact' ? 0 : 2"
+        :precision="kind === 'exact' ? 0 : undefined"
         @update:value="set({ height: number($event) })"
       />
       <PickOne
@@ -118,7 +118,7 @@ const number = (value: unknown) => (value === null || value === '' ? undefined :
     />
     dpi
     <template v-if="kind === 'print'">
-      bleed
+      <span class="gap">bleed</span>
       <InputNumber
         :value="spec.bleedMm"
         :min="0"
@@ -162,3 +162,9 @@ const number = (value: unknown) => (value === null || value === '' ? undefined :
     </span>
   </template>
 </template>
+
+<style scoped>
+.gap {
+  margin-left: 10px;
+}
+</style>

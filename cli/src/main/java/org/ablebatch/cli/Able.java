@@ -8,8 +8,8 @@ import picocli.CommandLine.Command;
     name = "able",
     mixinStandardHelpOptions = true,
     version = "able 0.1",
-    description = "Cuts pictures out of their backdrops and dresses them.",
-    subcommands = {CutCommand.class, DressCommand.class})
+    description = "Cuts pictures out of their backdrops, dresses and delivers them.",
+    subcommands = {CutCommand.class, DressCommand.class, DeliverCommand.class})
 public final class Able {
   Able() {}
 

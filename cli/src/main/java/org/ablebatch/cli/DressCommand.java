@@ -2,23 +2,14 @@ package org.ablebatch.cli;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
-import org.ablebatch.codec.list.SetListFile;
-import org.ablebatch.codec.list.UnreadableList;
-import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.core.cut.Method;
-import org.ablebatch.core.deliver.OutputFormat;
+import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.dress.Frame;
-import org.ablebatch.core.look.InvalidLook;
-import org.ablebatch.core.look.Look;
-import org.ablebatch.core.sets.SetList;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -37,6 +28,7 @@ import picocli.CommandLine.Spec;
         "Lays every picture under a look: cutouts as they are, photographs cut out first.")
 final class DressCommand implements Callable<Integer> {
   private static final Pattern SIZE = Pattern.compile("(\\d{1,5})[x×](\\d{1,5})");
+  private static final int QUALITY = 92;
   private static final int LARGEST_SIDE_PX = 30_000;
   private static final long MOST_PIXELS = 120_000_000;
 
@@ -87,58 +79,26 @@ final class DressCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
+    GivenFiles given = new GivenFiles(spec.commandLine());
     Method method =
-        MethodNames.method(methodName).orElseThrow(() -> wrongUse(MethodNames.unknown(methodName)));
-    FileDresser.Work work = new FileDresser.Work(look(), frame(), format(), method);
+        MethodNames.method(methodName)
+            .orElseThrow(() -> given.wrongUse(MethodNames.unknown(methodName)));
+    FileDresser.Work work = new FileDresser.Work(given.look(lookFile), frame(), encoding());
     if (threads < 1) {
-      throw wrongUse("--threads must be at least 1, not " + threads);
+      throw given.wrongUse("--threads must be at least 1, not " + threads);
     }
-    SetList list = list();
-    List<Inputs.Task> tasks = tasks();
-    if (tasks.isEmpty()) {
-      throw wrongUse("no files found in " + inputs);
-    }
+    PictureSource source = new PictureSource(method, given.list(listFile));
+    List<Inputs.Task> tasks = given.pictures(inputs);
     Files.createDirectories(out);
     Path beside = lookFile.toAbsolutePath().normalize().getParent();
     FileDresser dresser =
-        new FileDresser(new OutputFolder(out), work, list, new FileSupplies(beside));
+        new FileDresser(new OutputFolder(out), work, source, new FileSupplies(beside));
     List<DressReport> reports =
         new Workers(threads, spec.commandLine().getErr()).all(tasks, dresser::dress);
     if (report != null) {
       Reports.write(reports, report);
     }
     return reports.stream().anyMatch(DressReport::isProblem) ? 1 : 0;
-  }
-
-  private Look look() throws IOException {
-    try {
-      return LookFile.read(Files.readAllBytes(lookFile)).look();
-    } catch (NoSuchFileException e) {
-      throw wrongUse(lookFile + " does not exist");
-    } catch (InvalidLook e) {
-      throw wrongUse(lookFile + ": " + e.field() + ": " + e.getMessage());
-    }
-  }
-
-  private SetList list() throws IOException {
-    if (listFile == null) {
-      return new SetList(List.of());
-    }
-    try {
-      return new SetList(SetListFile.read(Files.readAllBytes(listFile)));
-    } catch (NoSuchFileException e) {
-      throw wrongUse(listFile + " does not exist");
-    } catch (UnreadableList e) {
-      throw wrongUse(listFile + ": " + e.getMessage());
-    }
-  }
-
-  private List<Inputs.Task> tasks() throws IOException {
-    try {
-      return Inputs.find(inputs);
-    } catch (NoSuchFileException e) {
-      throw wrongUse(e.getFile() + " does not exist");
-    }
   }
 
   private Frame frame() {
@@ -158,11 +118,13 @@ final class DressCommand implements Callable<Integer> {
     throw wrongUse("--size is a width and a height such as 1600x1600, not “" + size + "”");
   }
 
-  private OutputFormat format() {
-    return Stream.of(OutputFormat.values())
-        .filter(format -> format.name().toLowerCase(Locale.ROOT).equals(formatName))
-        .findFirst()
-        .orElseThrow(() -> wrongUse("--format is png, jpeg or webp, not “" + formatName + "”"));
+  private Encoding encoding() {
+    return switch (formatName) {
+      case "png" -> new Encoding.Png(Encoding.Palette.WHEN_EXACT);
+      case "jpeg" -> new Encoding.Jpeg(QUALITY, Encoding.Chroma.HALF, false);
+      case "webp" -> new Encoding.WebP(QUALITY);
+      default -> throw wrongUse("--format is png, jpeg or webp, not “" + formatName + "”");
+    };
   }
 
   private CommandLine.ParameterException wrongUse(String sentence) {

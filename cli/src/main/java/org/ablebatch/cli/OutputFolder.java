@@ -6,8 +6,9 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 
 /** Where results go; each is there whole or not at all. */
-record OutputFolder(Path folder) {
-  void write(String name, byte[] bytes) throws IOException {
+record OutputFolder(Path folder) implements Output {
+  @Override
+  public void write(String name, byte[] bytes) throws IOException {
     Path part = Files.createTempFile(folder, ".able-", ".part");
     try {
       Files.write(part, bytes);
@@ -16,4 +17,7 @@ record OutputFolder(Path folder) {
       Files.deleteIfExists(part);
     }
   }
+
+  @Override
+  public void close() {}
 }

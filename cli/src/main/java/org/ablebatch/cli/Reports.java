@@ -1,5 +1,6 @@
 package org.ablebatch.cli;
 
+import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.List;
 import tools.jackson.databind.SerializationFeature;
@@ -10,9 +11,14 @@ final class Reports {
   private Reports() {}
 
   static void write(List<? extends Report> reports, Path to) {
-    JsonMapper.builder()
-        .enable(SerializationFeature.INDENT_OUTPUT)
-        .build()
-        .writeValue(to.toFile(), reports);
+    mapper().writeValue(to.toFile(), reports);
+  }
+
+  static void write(List<? extends Report> reports, OutputStream to) {
+    mapper().writeValue(to, reports);
+  }
+
+  private static JsonMapper mapper() {
+    return JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
   }
 }

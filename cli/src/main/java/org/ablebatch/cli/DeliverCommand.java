@@ -1,0 +1,106 @@
+package org.ablebatch.cli;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import org.ablebatch.codec.deliver.FileMaker;
+import org.ablebatch.codec.spec.SpecFile;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.deliver.Planner;
+import org.ablebatch.core.dress.Dresser;
+import org.ablebatch.core.look.Look;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/**
+ * {@code able deliver}: every input under every spec, with a manifest. The files are the same to
+ * the byte as the application's. Goes on past bad files; exit code 1 when any failed, 2 on wrong
+ * use.
+ */
+@Command(
+    name = "deliver",
+    mixinStandardHelpOptions = true,
+    description = "Makes every picture's files as specs ask for them, with a manifest.")
+final class DeliverCommand implements Callable<Integer> {
+  private static final String MANIFEST = "manifest.json";
+
+  @Spec private CommandSpec spec;
+
+  @Parameters(
+      index = "0",
+      paramLabel = "SPECS",
+      description = "File of specs, as docs/spec-file.md says.")
+  private Path specsFile;
+
+  @Parameters(
+      index = "1..*",
+      paramLabel = "INPUT",
+      arity = "1..*",
+      description = "Cutouts or folders; photographs are cut out first.")
+  private List<Path> inputs;
+
+  @Option(names = "--out", required = true, paramLabel = "DIR", description = "Output folder.")
+  private Path out;
+
+  @Option(names = "--look", paramLabel = "FILE", description = "Look file. Default: no backdrop.")
+  private Path lookFile;
+
+  @Option(
+      names = "--list",
+      paramLabel = "FILE",
+      description = "CSV with the columns file, code, group and others, for names and texts.")
+  private Path listFile;
+
+  @Option(names = "--zip", description = "One ZIP, delivery.zip, in the output folder.")
+  private boolean zip;
+
+  @Option(names = "--sharpen", description = "What has to be enlarged is made crisp.")
+  private boolean sharpen;
+
+  @Option(
+      names = "--method",
+      defaultValue = "auto",
+      description = "How photographs are cut out: " + MethodNames.ALL + ".")
+  private String methodName;
+
+  @Option(names = "--threads", paramLabel = "N", description = "Pictures at once. Default: cores.")
+  private int threads = Runtime.getRuntime().availableProcessors();
+
+  @Override
+  public Integer call() throws IOException {
+    GivenFiles given = new GivenFiles(spec.commandLine());
+    Method method =
+        MethodNames.method(methodName)
+            .orElseThrow(() -> given.wrongUse(MethodNames.unknown(methodName)));
+    if (threads < 1) {
+      throw given.wrongUse("--threads must be at least 1, not " + threads);
+    }
+    Planner planner = new Planner(SpecFile.toSpecs(given.specs(specsFile)));
+    Look look = lookFile == null ? Look.DEFAULT : given.look(lookFile);
+    PictureSource source = new PictureSource(method, given.list(listFile));
+    List<Inputs.Task> tasks = given.pictures(inputs);
+    Files.createDirectories(out);
+    FileMaker maker = new FileMaker(new Dresser(new FileSupplies(besideLook())));
+    try (Output output = zip ? new OutputZip(out.resolve("delivery.zip")) : new OutputFolder(out)) {
+      FileDeliverer deliverer = new FileDeliverer(source, planner, maker, look, sharpen, output);
+      List<DeliverReport> reports =
+          new Workers(threads, spec.commandLine().getErr())
+              .all(tasks, task -> deliverer.deliver(task, tasks.indexOf(task)));
+      ByteArrayOutputStream manifest = new ByteArrayOutputStream();
+      Reports.write(reports, manifest);
+      output.write(MANIFEST, manifest.toByteArray());
+      return reports.stream().anyMatch(DeliverReport::isProblem) ? 1 : 0;
+    }
+  }
+
+  private Path besideLook() {
+    Path beside = lookFile == null ? out : lookFile;
+    return beside.toAbsolutePath().normalize().getParent();
+  }
+}
