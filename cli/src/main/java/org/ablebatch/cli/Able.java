@@ -11,7 +11,7 @@ import picocli.CommandLine.Command;
     description = "Cuts pictures out of their backdrops, dresses and delivers them.",
     subcommands = {CutCommand.class, DressCommand.class, DeliverCommand.class})
 public final class Able {
-  Able() {}
+  public Able() {}
 
   public static void main(String[] args) {
     System.exit(new CommandLine(new Able()).execute(args));

@@ -152,13 +152,15 @@ class WholeLineTest {
   private static void addSpec(Page page, String name, String format, String colour) {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a spec")).click();
     Locator dialog = page.getByRole(AriaRole.DIALOG);
-    dialog.getByLabel("Name").fill(name);
+    dialog.locator("#spec-name").fill(name);
     dialog.getByLabel("Width").fill("800");
     dialog.getByLabel("Height").fill("800");
-    choose(page, dialog.locator(".pair .w"), format);
+    choose(page, dialog.locator(".pair .format"), format);
     if (colour != null) {
-      choose(page, dialog.locator(".pair .w2"), "a colour");
-      dialog.getByLabel("Colour").fill(colour.toLowerCase(java.util.Locale.ROOT));
+      choose(page, dialog.locator(".pair .fit").last(), "a colour");
+      dialog
+          .getByLabel("Colour", new Locator.GetByLabelOptions().setExact(true))
+          .fill(colour.toLowerCase(java.util.Locale.ROOT));
     }
     dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add it")).click();
     assertThat(page.locator("[data-spec='" + name + "']")).isVisible();

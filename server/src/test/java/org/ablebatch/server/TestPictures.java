@@ -5,7 +5,10 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.Arrays;
+import java.util.HexFormat;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.core.raster.Picture;
 
@@ -89,5 +92,10 @@ public final class TestPictures {
           withDisc && disc ? 0xFFA06848 : (x / 11 + y / 11) % 2 == 0 ? 0xFFC8B49C : 0xFF7C6450;
     }
     return PictureWriter.png(new Picture(width, height, argb));
+  }
+
+  /** In hexadecimal digits. */
+  static String sha256(byte[] bytes) throws NoSuchAlgorithmException {
+    return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
   }
 }

@@ -5,9 +5,7 @@ import static org.awaitility.Awaitility.await;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.security.MessageDigest;
 import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -61,7 +59,7 @@ class TheLineTest {
 
     JsonNode manifest = new JsonMapper().readTree(files.get("manifest.json"));
     for (JsonNode file : manifest.get("files")) {
-      assertThat(sha256(files.get(file.get("name").asString())))
+      assertThat(TestPictures.sha256(files.get(file.get("name").asString())))
           .isEqualTo(file.get("sha256").asString());
     }
     assertThat(api.picture(picture).get("state").asString()).isEqualTo("delivered");
@@ -170,9 +168,5 @@ class TheLineTest {
       }
     }
     return files;
-  }
-
-  private static String sha256(byte[] bytes) throws Exception {
-    return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
   }
 }

@@ -1,12 +1,16 @@
 package org.ablebatch.codec.read;
 
 import java.awt.color.ColorSpace;
+import java.awt.color.ICC_ColorSpace;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorConvertOp;
+import java.awt.image.ColorModel;
+import java.awt.image.ComponentColorModel;
 import java.awt.image.DataBufferByte;
 import java.awt.image.DataBufferInt;
 import java.awt.image.Raster;
 import java.util.Optional;
+import org.ablebatch.codec.profile.SrgbProfile;
 import org.ablebatch.core.raster.Picture;
 
 /** Decoded images of any layout and profile to plain sRGB pixels. */
@@ -23,7 +27,7 @@ final class SrgbPixels {
       return new Picture(w, h, grey(image));
     }
     if (!space.isCS_sRGB()) {
-      return of(toSrgb(image));
+      return of(isSrgbInEffect(image) ? calledSrgb(image) : toSrgb(image));
     }
     return new Picture(
         w,
@@ -35,6 +39,25 @@ final class SrgbPixels {
           case BufferedImage.TYPE_INT_RGB -> ints(image, OPAQUE);
           default -> image.getRGB(0, 0, w, h, null, 0, w);
         });
+  }
+
+  /** Its profile says in its own way what no profile says. */
+  private static boolean isSrgbInEffect(BufferedImage image) {
+    return image.getColorModel() instanceof ComponentColorModel model
+        && model.getColorSpace() instanceof ICC_ColorSpace space
+        && SrgbProfile.isMeantBy(space);
+  }
+
+  private static BufferedImage calledSrgb(BufferedImage image) {
+    ColorModel model = image.getColorModel();
+    ColorModel srgb =
+        new ComponentColorModel(
+            ColorSpace.getInstance(ColorSpace.CS_sRGB),
+            model.hasAlpha(),
+            model.isAlphaPremultiplied(),
+            model.getTransparency(),
+            model.getTransferType());
+    return new BufferedImage(srgb, image.getRaster(), model.isAlphaPremultiplied(), null);
   }
 
   /**

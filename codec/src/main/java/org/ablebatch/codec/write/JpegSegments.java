@@ -2,6 +2,7 @@ package org.ablebatch.codec.write;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import org.ablebatch.codec.profile.SrgbProfile;
 
 /** Segments that go behind a JPEG's first: resolution, colour profile and words. */
 final class JpegSegments {

@@ -4,6 +4,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import org.ablebatch.codec.profile.SrgbProfile;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.deliver.FileWords;
 import org.ablebatch.core.raster.Picture;

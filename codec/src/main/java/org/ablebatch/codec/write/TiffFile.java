@@ -20,6 +20,7 @@ import javax.imageio.plugins.tiff.BaselineTIFFTagSet;
 import javax.imageio.plugins.tiff.TIFFDirectory;
 import javax.imageio.plugins.tiff.TIFFField;
 import javax.imageio.plugins.tiff.TIFFTag;
+import org.ablebatch.codec.profile.SrgbProfile;
 import org.ablebatch.core.dress.DeepDressed;
 import org.ablebatch.core.raster.Picture;
 

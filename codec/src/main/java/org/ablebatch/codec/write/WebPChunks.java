@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import org.ablebatch.codec.profile.SrgbProfile;
 import org.ablebatch.core.raster.Picture;
 
 /**
