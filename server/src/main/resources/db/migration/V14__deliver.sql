@@ -10,3 +10,7 @@ ALTER TABLE delivered_file
 ALTER TABLE delivery
   ADD COLUMN previous_id BIGINT NULL,
   ADD CONSTRAINT delivery_previous FOREIGN KEY (previous_id) REFERENCES delivery (id);
+
+-- What files say of themselves: on the ticket, and as it was when a delivery was started.
+ALTER TABLE batch ADD COLUMN file_words MEDIUMTEXT NULL;
+ALTER TABLE delivery ADD COLUMN file_words MEDIUMTEXT NULL;

@@ -1,5 +1,6 @@
 package org.ablebatch.codec.deliver;
 
+import java.util.List;
 import java.util.Locale;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
@@ -18,6 +19,7 @@ import org.ablebatch.core.dress.DeepDressed;
 import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.dress.Dresser;
 import org.ablebatch.core.dress.Frame;
+import org.ablebatch.core.dress.LayerPicture;
 import org.ablebatch.core.dress.Placement;
 import org.ablebatch.core.dress.Placing;
 import org.ablebatch.core.dress.Resampling;
@@ -69,8 +71,12 @@ public final class FileMaker {
     if (spec.encoding() instanceof Encoding.Tiff tiff && tiff.bits() == DEEP_BITS) {
       return deep(dressable, staging, bleed, spec, sharpen, extras);
     }
+    if (spec.encoding() instanceof Encoding.Layers) {
+      return layers(dressable, staging, spec, sharpen, extras);
+    }
     Picture dressed =
-        dresser.dress(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
+        dresser.dress(
+            dressable, seen(spec, staging.look()), staging.frame(), staging.placing(), sharpen);
     Picture picture = Bleed.around(forFormat(dressed, spec), bleed);
     return spec.weight() == null
         ? plain(picture, bleed, spec.encoding(), extras)
@@ -94,7 +100,7 @@ public final class FileMaker {
         staging.placing() instanceof Placing.Centred centred
             ? new Placing.Centred(centred.scale() * scale / copy)
             : staging.placing();
-    return forFormat(dresser.dress(small, staging.look(), shown, placing, false), spec);
+    return forFormat(dresser.dress(small, seen(spec, staging.look()), shown, placing, false), spec);
   }
 
   private Made deep(
@@ -113,6 +119,27 @@ public final class FileMaker {
       throw tooHeavy(bytes.length, null, 1, limit);
     }
     return new Made(bytes, whole.width(), whole.height(), null, limit == null ? null : 1.0);
+  }
+
+  /** A matte shows where the subject is and nothing else. */
+  private static Look seen(Spec spec, Look look) {
+    return spec.encoding() instanceof Encoding.Matte
+        ? Look.DEFAULT.withPlace(look.subject())
+        : look;
+  }
+
+  private Made layers(
+      Dressable dressable, Staging staging, Spec spec, boolean sharpen, FileExtras extras) {
+    List<LayerPicture> layers =
+        dresser.layered(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
+    Picture merged =
+        dresser.dress(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
+    byte[] bytes = EncodedFile.ofLayers(layers, merged, extras);
+    WeightLimit limit = spec.weight();
+    if (limit != null && bytes.length > limit.mostBytes()) {
+      throw tooHeavy(bytes.length, null, 1, limit);
+    }
+    return new Made(bytes, merged.width(), merged.height(), null, limit == null ? null : 1.0);
   }
 
   /** Where a look cuts a shape out, a format without transparency shows white. */

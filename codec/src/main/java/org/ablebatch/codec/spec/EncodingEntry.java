@@ -26,6 +26,8 @@ final class EncodingEntry {
       case TIFF -> new Encoding.Tiff(entry.bits() == null ? EIGHT_BITS : entry.bits());
       case GIF -> new Encoding.Gif(edge(entry.edge()));
       case PDF -> new Encoding.Pdf(unlessLossless, Boolean.TRUE.equals(entry.cropMarks()));
+      case ORA -> new Encoding.Layers();
+      case MATTE -> new Encoding.Matte();
     };
   }
 
@@ -35,7 +37,9 @@ final class EncodingEntry {
     } catch (IllegalArgumentException e) {
       throw new InvalidSpec(
           "format",
-          "“" + entry.format() + "” is not a format; use PNG, JPEG, WEBP, AVIF, TIFF, GIF or PDF");
+          "“"
+              + entry.format()
+              + "” is not a format; use PNG, JPEG, WEBP, AVIF, TIFF, GIF, PDF, ORA or MATTE");
     }
   }
 

@@ -26,7 +26,7 @@ import org.ablebatch.core.naming.NameRules;
  * @param fit look, share or cover; left out = look
  * @param sharePercent of the frame that the subject fills, for share
  * @param enlarge false = what has too few pixels stays smaller; left out = true
- * @param format PNG, JPEG, WEBP, AVIF, TIFF, GIF or PDF
+ * @param format PNG, JPEG, WEBP, AVIF, TIFF, GIF, PDF, ORA (layers) or MATTE (coverage in grey)
  * @param quality 1..100; left out = 90
  * @param lossless of WEBP and PDF
  * @param chroma of JPEG: full or half; left out = half

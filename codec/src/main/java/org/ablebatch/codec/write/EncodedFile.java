@@ -1,7 +1,10 @@
 package org.ablebatch.codec.write;
 
+import java.util.List;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.dress.DeepDressed;
+import org.ablebatch.core.dress.LayerPicture;
+import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 
 /** A finished picture as the file that a spec asks for. */
@@ -31,8 +34,25 @@ public final class EncodedFile {
       return TiffFile.of(picture, extras);
     } else if (encoding instanceof Encoding.Gif gif) {
       return GifFile.of(picture, gif);
+    } else if (encoding instanceof Encoding.Pdf pdf) {
+      return PdfPage.of(picture, bleedPx, pdf, extras);
+    } else if (encoding instanceof Encoding.Matte) {
+      return PngChunks.with(PictureWriter.mattePng(coverage(picture)), extras);
     } else {
-      return PdfPage.of(picture, bleedPx, (Encoding.Pdf) encoding, extras);
+      throw new IllegalArgumentException("layers are written from layers, not from one picture");
     }
+  }
+
+  /** Every part of a look as a layer, back to front. */
+  public static byte[] ofLayers(List<LayerPicture> layers, Picture merged, FileExtras extras) {
+    return OpenRaster.of(layers, merged, extras);
+  }
+
+  private static Matte coverage(Picture picture) {
+    byte[] coverage = new byte[picture.argb().length];
+    for (int i = 0; i < coverage.length; i++) {
+      coverage[i] = (byte) (picture.argb()[i] >>> 24);
+    }
+    return new Matte(picture.width(), picture.height(), coverage);
   }
 }

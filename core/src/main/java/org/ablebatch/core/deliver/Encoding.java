@@ -153,6 +153,22 @@ public sealed interface Encoding {
     }
   }
 
+  /** OpenRaster: every part of the look is a layer. */
+  record Layers() implements Encoding {
+    @Override
+    public OutputFormat format() {
+      return OutputFormat.ORA;
+    }
+  }
+
+  /** The subject's coverage as a grey PNG: 0 = backdrop, 255 = subject. */
+  record Matte() implements Encoding {
+    @Override
+    public OutputFormat format() {
+      return OutputFormat.MATTE;
+    }
+  }
+
   private static void requireQuality(int quality) {
     if (quality < 1 || quality > 100) {
       throw new InvalidSpec("quality", "Quality goes from 1 to 100, not " + quality);

@@ -8,7 +8,11 @@ public enum OutputFormat {
   AVIF("avif", true),
   TIFF("tif", true),
   GIF("gif", true),
-  PDF("pdf", false);
+  PDF("pdf", false),
+  /** Layers. */
+  ORA("ora", true),
+  /** The subject's coverage in grey. */
+  MATTE("png", true);
 
   private final String extension;
   private final boolean keepsTransparency;

@@ -14,6 +14,7 @@ import org.ablebatch.core.look.Mark;
 import org.ablebatch.core.look.Mask;
 import org.ablebatch.core.look.Outline;
 import org.ablebatch.core.look.OwnShadow;
+import org.ablebatch.core.look.Part;
 import org.ablebatch.core.look.Reflection;
 import org.ablebatch.core.look.Setting;
 import org.ablebatch.core.look.SubjectPlace;
@@ -105,35 +106,67 @@ public final class Dresser {
     return DisplayRows.deep(layers(dressable, look, frame, placing, sharpen), frame);
   }
 
+  /**
+   * The look's parts each for itself, back to front; what a frame cuts away is cut away of each.
+   *
+   * @return only parts that show something
+   */
+  public List<LayerPicture> layered(
+      Dressable dressable, Look look, Frame frame, Placing placing, boolean sharpen) {
+    Scenery scenery = scenery(dressable, look, frame, placing, sharpen);
+    List<Part> parts = withSubject(look).parts().stream().filter(Part::on).toList();
+    List<LayerPicture> pictures = new ArrayList<>();
+    for (int i = 0; i < parts.size(); i++) {
+      List<Layer> layers = new ArrayList<>();
+      add(layers, parts.get(i).setting(), scenery);
+      for (Part later : parts.subList(i + 1, parts.size())) {
+        if (later.setting() instanceof Mask mask) {
+          layers.add(new MaskLayer(mask, frame));
+        }
+      }
+      Picture picture = DisplayRows.of(layers, frame);
+      if (LayerPicture.shows(picture)) {
+        pictures.add(new LayerPicture(parts.get(i).name(), picture));
+      }
+    }
+    return pictures;
+  }
+
   private List<Layer> layers(
+      Dressable dressable, Look look, Frame frame, Placing placing, boolean sharpen) {
+    Scenery scenery = scenery(dressable, look, frame, placing, sharpen);
+    List<Layer> layers = new ArrayList<>();
+    for (Setting setting : withSubject(look).all(Setting.class).toList()) {
+      add(layers, setting, scenery);
+    }
+    return layers;
+  }
+
+  /** Without a part that says where it stands, the subject is in front of everything. */
+  private static Look withSubject(Look look) {
+    return look.all(SubjectPlace.class).findAny().isPresent()
+        ? look
+        : look.withPlace(look.subject());
+  }
+
+  private Scenery scenery(
       Dressable dressable, Look look, Frame frame, Placing placing, boolean sharpen) {
     double scale = sharpen ? standing(dressable, look, frame, placing).placement().scale() : 1;
     if (scale <= 1) {
-      return layers(dressable, look, frame, placing);
+      return scenery(dressable, look, frame, placing);
     }
     Placing crisp =
         placing instanceof Placing.Centred centred
             ? new Placing.Centred(centred.scale() / scale)
             : placing;
-    return layers(Resampling.enlarged(dressable, scale), look, frame, crisp);
+    return scenery(Resampling.enlarged(dressable, scale), look, frame, crisp);
   }
 
-  private List<Layer> layers(Dressable dressable, Look look, Frame frame, Placing placing) {
+  private Scenery scenery(Dressable dressable, Look look, Frame frame, Placing placing) {
     SubjectPlace place = place(dressable, look, frame, placing);
     Dressable arranged = Arranged.by(dressable, place);
-    Scenery scenery =
-        new Scenery(
-            arranged, standing(arranged, place, frame, placing), frame, tone(dressable, look));
-    List<Layer> layers = new ArrayList<>();
-    boolean placed = false;
-    for (Setting setting : look.all(Setting.class).toList()) {
-      placed |= setting instanceof SubjectPlace;
-      add(layers, setting, scenery);
-    }
-    if (!placed) {
-      add(layers, place, scenery);
-    }
-    return layers;
+    return new Scenery(
+        arranged, standing(arranged, place, frame, placing), frame, tone(dressable, look));
   }
 
   private ToneTable tone(Dressable dressable, Look look) {

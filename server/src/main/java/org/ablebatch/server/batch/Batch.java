@@ -45,6 +45,9 @@ public class Batch {
   @Column(columnDefinition = "MEDIUMTEXT")
   private String specs;
 
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private String fileWords;
+
   private Instant createdAt;
   @Version private long revision;
 
@@ -130,6 +133,15 @@ public class Batch {
 
   void setSpecs(String json) {
     this.specs = json;
+  }
+
+  /** What delivered files say of themselves, as JSON; null = nothing. */
+  String fileWords() {
+    return fileWords;
+  }
+
+  void setFileWords(String json) {
+    this.fileWords = json;
   }
 
   /** The photograph of the set without a subject, as far as cutouts depend on it. */

@@ -139,6 +139,18 @@ public class BatchService {
     events.changed(id);
   }
 
+  /** What the ticket lets files say of themselves, as JSON; null = nothing. */
+  @Transactional(readOnly = true)
+  public String fileWords(long id) {
+    return require(id).fileWords();
+  }
+
+  @Transactional
+  public void setFileWords(long id, String json) {
+    require(id).setFileWords(json);
+    events.changed(id);
+  }
+
   /**
    * @throws NotFound when there is no such batch
    */

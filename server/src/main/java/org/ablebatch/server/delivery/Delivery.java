@@ -34,6 +34,10 @@ public class Delivery {
 
   private boolean sharpenEnlarged;
   private Long previousId;
+
+  @Column(columnDefinition = "MEDIUMTEXT")
+  private String fileWords;
+
   private String problem;
   private Instant createdAt;
   private Instant finishedAt;
@@ -47,7 +51,9 @@ public class Delivery {
       LookVersion look,
       boolean sharpenEnlarged,
       Long previousId,
+      String fileWords,
       Instant createdAt) {
+    this.fileWords = fileWords;
     this.previousId = previousId;
     this.sharpenEnlarged = sharpenEnlarged;
     this.batchId = batchId;
@@ -104,6 +110,11 @@ public class Delivery {
   /** The last one of the batch that was finished before it; null = it is the first. */
   Long previousId() {
     return previousId;
+  }
+
+  /** As the ticket had it; null = nothing. */
+  String fileWords() {
+    return fileWords;
   }
 
   Look look() {

@@ -12,8 +12,8 @@ import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.codec.spec.SpecFile;
 import org.ablebatch.codec.write.CannotWrite;
-import org.ablebatch.core.deliver.FileWords;
 import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.core.deliver.WordsPlan;
 import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.look.Look;
@@ -84,7 +84,7 @@ public class DeliveryJob {
     if (delivery == null) {
       return;
     }
-    Run run = new Run(delivery, service.specs(delivery), delivery.look());
+    Run run = new Run(delivery, service.specs(delivery), service.words(delivery));
     Map<Long, List<DeliveredFile>> byPhoto =
         files.findByDeliveryIdOrderById(deliveryId).stream()
             .collect(
@@ -115,13 +115,15 @@ public class DeliveryJob {
     private final Delivery delivery;
     private final List<Spec> specs;
     private final Look look;
+    private final WordsPlan words;
     private final Recipes recipes;
 
-    Run(Delivery delivery, List<SpecEntry> specs, Look look) {
+    Run(Delivery delivery, List<SpecEntry> specs, WordsPlan words) {
       this.delivery = delivery;
       this.specs = SpecFile.toSpecs(specs);
-      this.look = look;
-      this.recipes = new Recipes(specs, look, delivery.sharpensEnlarged());
+      this.look = delivery.look();
+      this.words = words;
+      this.recipes = new Recipes(specs, look, words, delivery.sharpensEnlarged());
     }
   }
 
@@ -168,7 +170,7 @@ public class DeliveryJob {
                 run.specs.get(file.specIndex()),
                 look,
                 run.delivery.sharpensEnlarged(),
-                FileWords.NONE);
+                run.words.of(row.photo().labels()));
         file.made(blobs.put(made.bytes()), made);
       } catch (CannotMake | CannotWrite e) {
         file.failed(e.getMessage());

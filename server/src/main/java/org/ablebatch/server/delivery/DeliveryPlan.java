@@ -3,6 +3,7 @@ package org.ablebatch.server.delivery;
 import java.util.List;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.codec.spec.SpecFile;
+import org.ablebatch.codec.spec.WordsEntry;
 import org.ablebatch.core.deliver.Deliverable;
 import org.ablebatch.core.deliver.Planner;
 import org.ablebatch.core.look.Look;
@@ -21,9 +22,10 @@ final class DeliveryPlan {
   record Item(PhotoRow row, Planner.PlannedFile file, String recipe) {}
 
   /** Every picture under every spec, in the batch's order. */
-  static List<Item> of(List<PhotoRow> rows, List<SpecEntry> specs, Look look, boolean sharpen) {
+  static List<Item> of(
+      List<PhotoRow> rows, List<SpecEntry> specs, Look look, WordsEntry words, boolean sharpen) {
     Planner planner = new Planner(SpecFile.toSpecs(specs));
-    Recipes recipes = new Recipes(specs, look, sharpen);
+    Recipes recipes = new Recipes(specs, look, words.toPlan(), sharpen);
     return rows.stream()
         .flatMap(
             row ->

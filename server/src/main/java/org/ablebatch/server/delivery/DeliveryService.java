@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.ablebatch.codec.spec.SpecEntry;
+import org.ablebatch.core.deliver.WordsPlan;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
@@ -36,6 +37,7 @@ public class DeliveryService {
   private final PhotoRepository photos;
   private final DeliveryRepository deliveries;
   private final DeliveredFileRepository files;
+  private final TicketWords words;
   private final Scheduler scheduler;
   private final BatchEvents events;
   private final JsonMapper json;
@@ -46,6 +48,7 @@ public class DeliveryService {
       PhotoRepository photos,
       DeliveryRepository deliveries,
       DeliveredFileRepository files,
+      TicketWords words,
       @Lazy Scheduler deliveryScheduler,
       BatchEvents events,
       JsonMapper json,
@@ -54,6 +57,7 @@ public class DeliveryService {
     this.photos = photos;
     this.deliveries = deliveries;
     this.files = files;
+    this.words = words;
     this.scheduler = deliveryScheduler;
     this.events = events;
     this.json = json;
@@ -71,7 +75,8 @@ public class DeliveryService {
     List<PhotoRow> rows = photos.rowsInOrder(batchId, DELIVERABLE);
     Before before = before(batchId);
     List<PreflightFile> content =
-        DeliveryPlan.of(rows, specs, batch.look(), batch.sharpensEnlarged()).stream()
+        DeliveryPlan.of(rows, specs, batch.look(), words.of(batchId), batch.sharpensEnlarged())
+            .stream()
             .map(item -> PreflightFiles.of(item, before.change(item)))
             .toList();
     return new PreflightView(
@@ -101,7 +106,8 @@ public class DeliveryService {
     Batch batch = batches.require(batchId);
     List<PhotoRow> rows = photos.rowsInOrder(batchId, DELIVERABLE);
     List<DeliveryPlan.Item> items =
-        DeliveryPlan.of(rows, specs, batch.look(), batch.sharpensEnlarged()).stream()
+        DeliveryPlan.of(rows, specs, batch.look(), words.of(batchId), batch.sharpensEnlarged())
+            .stream()
             .filter(item -> !leftOut.contains(LeftOut.of(item)))
             .toList();
     if (rows.isEmpty()) {
@@ -120,6 +126,7 @@ public class DeliveryService {
                 batch.lookVersion(),
                 batch.sharpensEnlarged(),
                 before.deliveryId(),
+                words.kept(words.of(batchId)),
                 clock.instant()));
     files.saveAll(items.stream().map(item -> before.planned(delivery.id(), item)).toList());
     schedule(delivery);
@@ -182,6 +189,10 @@ public class DeliveryService {
 
   List<SpecEntry> specs(Delivery delivery) {
     return List.of(json.readValue(delivery.specsJson(), SpecEntry[].class));
+  }
+
+  WordsPlan words(Delivery delivery) {
+    return words.read(delivery.fileWords()).toPlan();
   }
 
   private List<DeliveryView> views(List<Delivery> all) {

@@ -7,6 +7,7 @@ import java.util.HexFormat;
 import java.util.List;
 import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.codec.spec.SpecEntry;
+import org.ablebatch.core.deliver.WordsPlan;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.server.dressing.DressingService;
 import org.ablebatch.server.picture.Photo;
@@ -26,9 +27,11 @@ final class Recipes {
   private final List<String> specs;
   private final Look look;
   private final String lookText;
+  private final WordsPlan words;
   private final boolean sharpen;
 
-  Recipes(List<SpecEntry> specs, Look look, boolean sharpen) {
+  Recipes(List<SpecEntry> specs, Look look, WordsPlan words, boolean sharpen) {
+    this.words = words;
     this.specs = specs.stream().map(JSON::writeValueAsString).toList();
     this.look = look;
     this.lookText = LookFile.partsOf(look);
@@ -48,6 +51,7 @@ final class Recipes {
             String.valueOf(photo.crop()),
             photo.labels().toString(),
             own.equals(look) ? lookText : LookFile.partsOf(own),
+            words.of(photo.labels()).toString(),
             String.valueOf(sharpen),
             specs.get(specIndex));
     return HexFormat.of().formatHex(sha256(text.getBytes(StandardCharsets.UTF_8)));

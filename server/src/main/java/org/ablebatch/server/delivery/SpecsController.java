@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.codec.spec.SpecFile;
+import org.ablebatch.codec.spec.WordsEntry;
 import org.ablebatch.codec.write.PictureWriter;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.dressing.DressingService;
@@ -34,6 +35,7 @@ class SpecsController {
   private static final int LARGEST_PREVIEW_PX = 1600;
 
   private final TicketSpecs ticket;
+  private final TicketWords words;
   private final BatchService batches;
   private final PhotoService photos;
   private final DressingService dressing;
@@ -41,11 +43,13 @@ class SpecsController {
 
   SpecsController(
       TicketSpecs ticket,
+      TicketWords words,
       BatchService batches,
       PhotoService photos,
       DressingService dressing,
       PendingEdits pendingEdits) {
     this.ticket = ticket;
+    this.words = words;
     this.batches = batches;
     this.photos = photos;
     this.dressing = dressing;
@@ -65,6 +69,18 @@ class SpecsController {
   List<SpecEntry> setSpecs(@PathVariable long id, @RequestBody Specs request) {
     ticket.set(id, request.specs());
     return ticket.of(id);
+  }
+
+  /** What delivered files say of themselves. */
+  @GetMapping("/batches/{id}/file-words")
+  WordsEntry words(@PathVariable long id) {
+    return words.of(id);
+  }
+
+  @PutMapping("/batches/{id}/file-words")
+  WordsEntry setWords(@PathVariable long id, @RequestBody WordsEntry request) {
+    words.set(id, request);
+    return words.of(id);
   }
 
   /** The specs on the ticket as a file, as docs/spec-file.md describes it. */

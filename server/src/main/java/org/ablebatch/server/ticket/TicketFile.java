@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import org.ablebatch.codec.spec.SpecEntry;
+import org.ablebatch.codec.spec.WordsEntry;
 import org.ablebatch.server.sets.PatternData;
 
 /**
@@ -18,6 +19,7 @@ import org.ablebatch.server.sets.PatternData;
  * @param methodByGroup where groups differ from that
  * @param look dressing
  * @param specs what is delivered
+ * @param words what delivered files say of themselves
  * @param names how codes and groups are read from file names
  * @param sharpenEnlarged small originals are sharpened where a spec enlarges them
  * @param notes what people should know
@@ -31,6 +33,7 @@ record TicketFile(
     Map<String, String> methodByGroup,
     TicketLook look,
     List<SpecEntry> specs,
+    WordsEntry words,
     PatternData names,
     Boolean sharpenEnlarged,
     String notes) {

@@ -11,6 +11,7 @@ import org.ablebatch.server.batch.BatchView;
 import org.ablebatch.server.batch.LookRequest;
 import org.ablebatch.server.batch.TicketRequest;
 import org.ablebatch.server.delivery.TicketSpecs;
+import org.ablebatch.server.delivery.TicketWords;
 import org.ablebatch.server.look.LookService;
 import org.ablebatch.server.look.LookVersion;
 import org.ablebatch.server.problem.BadInput;
@@ -26,9 +27,11 @@ class TicketService {
   private static final JsonMapper JSON = new JsonMapper();
 
   private final TicketSpecs specs;
+  private final TicketWords words;
   private final LookService looks;
 
-  TicketService(BatchService batches, TicketSpecs specs, LookService looks) {
+  TicketService(BatchService batches, TicketSpecs specs, TicketWords words, LookService looks) {
+    this.words = words;
     this.batches = batches;
     this.specs = specs;
     this.looks = looks;
@@ -46,6 +49,7 @@ class TicketService {
         view.methodRules(),
         look(batch.lookVersion()),
         specs.of(batchId),
+        words.of(batchId),
         batch.namePattern().map(PatternData::of).orElse(null),
         view.sharpenEnlarged(),
         view.notes());
@@ -75,6 +79,7 @@ class TicketService {
             file.notes() == null ? "" : file.notes()));
     batches.setNamePattern(batchId, pattern);
     specs.set(batchId, file.specs());
+    words.set(batchId, file.words());
   }
 
   /** What is a backdrop and a margin alone stands there as such. */
