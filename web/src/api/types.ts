@@ -152,6 +152,7 @@ export type Elsewhere = Required<Schemas['Elsewhere']>
 
 export type NamePart = Schemas['NameEntry']
 export type NameRules = Schemas['NameRulesEntry']
+export type FileWords = Schemas['WordsEntry']
 export type Spec = Schemas['SpecEntry']
 export type Delivery = Sent<Schemas['Delivery'], 'problem' | 'finishedAt'>
 export type PreflightNote = Sent<Schemas['PreflightNote']>

@@ -25,6 +25,8 @@ export const FORMATS = [
   { value: 'TIFF', label: 'TIFF' },
   { value: 'GIF', label: 'GIF' },
   { value: 'PDF', label: 'PDF page' },
+  { value: 'ORA', label: 'Layers' },
+  { value: 'MATTE', label: 'Matte' },
 ]
 
 const WITH_QUALITY = ['JPEG', 'WEBP', 'AVIF', 'PDF']

@@ -9,11 +9,14 @@ import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
+import AlsoMake from './AlsoMake.vue'
 import DeliveryList from './DeliveryList.vue'
+import FileWords from './FileWords.vue'
 import NameChips from './NameChips.vue'
 import PreflightTable from './PreflightTable.vue'
 import SpecCard from './SpecCard.vue'
 import SpecDialog from './SpecDialog.vue'
+import { useFileWords } from './useFileWords'
 import { usePreflight } from './usePreflight'
 import { useSpecFiles } from './useSpecFiles'
 import { useTicketSpecs } from './useTicketSpecs'
@@ -28,6 +31,7 @@ const { specs, fileName, names, wanted } = useTicketSpecs(batchId)
 const plan = usePreflight(batchId, batch, pictures, wanted)
 const { ready, preflight, leftOut, canRun } = plan
 const files = useSpecFiles(batchId, specs)
+const words = useFileWords(batchId)
 const editing = ref(-1)
 const dialog = ref(false)
 const refused = ref('')
@@ -153,6 +157,8 @@ useKeys({ Enter: () => void make(), n: () => edit(-1) })
     </div>
     <template #ticket>
       <NameChips v-model:parts="fileName" v-model:rules="names" :columns="columns" />
+      <AlsoMake v-model:specs="specs" :batch-id="batchId" />
+      <FileWords v-model:words="words" :columns="columns" />
       <DeliveryList :deliveries="deliveries.data.value ?? []" />
       <TicketFacts v-if="batch" :batch="batch" />
     </template>

@@ -34,28 +34,48 @@ final class Typefaces {
   }
 
   static List<Font> own(TypeFamily family, boolean bold) {
-    String id = family.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    String id = id(family);
     return LOADED.computeIfAbsent(id + (bold ? "-700" : "-400"), key -> load(id, bold));
   }
 
   private static List<Font> load(String id, boolean bold) {
     List<Font> fonts = new ArrayList<>();
+    for (byte[] ttf : files(id, bold)) {
+      try {
+        fonts.add(Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(ttf)));
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      } catch (FontFormatException e) {
+        throw new IllegalStateException(id + " is no font", e);
+      }
+    }
+    return List.copyOf(fonts);
+  }
+
+  /** The family's pieces as TrueType files. */
+  static List<byte[]> files(TypeFamily family, boolean bold) {
+    return files(id(family), bold);
+  }
+
+  private static List<byte[]> files(String id, boolean bold) {
+    List<byte[]> files = new ArrayList<>();
     for (String script : SCRIPTS) {
       String path = "/fonts/" + id + "-" + script + (bold ? "-700" : "-400") + ".woff";
       try (InputStream in = Typefaces.class.getResourceAsStream(path)) {
         if (in != null) {
-          byte[] ttf = Woff.unpack(in.readAllBytes());
-          fonts.add(Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(ttf)));
+          files.add(Woff.unpack(in.readAllBytes()));
         }
       } catch (IOException e) {
         throw new UncheckedIOException(e);
-      } catch (FontFormatException e) {
-        throw new IllegalStateException(path + " is no font", e);
       }
     }
-    if (fonts.isEmpty()) {
+    if (files.isEmpty()) {
       throw new IllegalStateException("the family " + id + " is not shipped");
     }
-    return List.copyOf(fonts);
+    return files;
+  }
+
+  private static String id(TypeFamily family) {
+    return family.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 }

@@ -3,14 +3,17 @@ package org.ablebatch.server.delivery;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
+import org.ablebatch.codec.deliver.ContactSheet;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.delivery.DeliveryViews.DeliveryView;
 import org.ablebatch.server.delivery.DeliveryViews.Manifest;
 import org.ablebatch.server.delivery.DeliveryViews.PreflightView;
+import org.ablebatch.server.problem.BadInput;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,11 +30,17 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 class DeliveryController {
   private final DeliveryService deliveries;
   private final DeliveryPackage packages;
+  private final ContactSheets sheets;
   private final BatchService batches;
 
-  DeliveryController(DeliveryService deliveries, DeliveryPackage packages, BatchService batches) {
+  DeliveryController(
+      DeliveryService deliveries,
+      DeliveryPackage packages,
+      ContactSheets sheets,
+      BatchService batches) {
     this.deliveries = deliveries;
     this.packages = packages;
+    this.sheets = sheets;
     this.batches = batches;
   }
 
@@ -46,6 +55,30 @@ class DeliveryController {
   @PostMapping("/batches/{id}/preflight")
   PreflightView preflight(@PathVariable long id, @RequestBody DeliveryRequest request) {
     return deliveries.preflight(id, request.specs());
+  }
+
+  /**
+   * What is passed, on paper for whoever has to say yes to it.
+   *
+   * @param perPage pictures on a page
+   */
+  @GetMapping(path = "/batches/{id}/contact-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> contactSheet(
+      @PathVariable long id, @RequestParam(defaultValue = "12") int perPage) {
+    if (perPage < ContactSheet.FEWEST || perPage > ContactSheet.MOST) {
+      throw BadInput.expected("perPage", ContactSheet.FEWEST + " to " + ContactSheet.MOST, perPage);
+    }
+    String name = batches.require(id).name() + ", contact sheet.pdf";
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment(name))
+        .body(sheets.of(id, perPage));
+  }
+
+  private static String attachment(String name) {
+    return ContentDisposition.attachment()
+        .filename(name, StandardCharsets.UTF_8)
+        .build()
+        .toString();
   }
 
   @PostMapping("/batches/{id}/deliveries")
@@ -90,12 +123,7 @@ class DeliveryController {
     packages.requireFinished(id);
     String name = batches.require(deliveries.view(id).batchId()).name() + ", delivery " + id;
     return ResponseEntity.ok()
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment()
-                .filename(name + ".zip", StandardCharsets.UTF_8)
-                .build()
-                .toString())
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment(name + ".zip"))
         .body(out -> packages.writeZip(id, onlyChanged, out));
   }
 }

@@ -133,6 +133,12 @@ public class DeliveryService {
     return delivery.id();
   }
 
+  /** Those that may be delivered, in the batch's order. */
+  @Transactional(readOnly = true)
+  List<PhotoRow> deliverable(long batchId) {
+    return photos.rowsInOrder(batchId, DELIVERABLE);
+  }
+
   private void schedule(Delivery delivery) {
     scheduler.scheduleIfNotExists(
         DeliveryJob.TASK.instance(String.valueOf(delivery.id())).scheduledTo(clock.instant()));

@@ -77,6 +77,13 @@ public class DressingService {
     return maker.preview(small, row.measures(), spec, effective, longestPx);
   }
 
+  /** As {@link #preview}, for one look at it: it takes nobody's place among those at hand. */
+  public Picture previewOnce(PhotoRow row, Spec spec, Look look, int longestPx) {
+    Look effective = lookOf(look, row.photo());
+    Dressable small = readScreenSize(row, spec.lookWith(effective).needsPhotograph());
+    return maker.preview(small, row.measures(), spec, effective, longestPx);
+  }
+
   /** Full size; a picture that is left whole is its original with the whole frame as content. */
   public Dressable fullSize(PhotoRow row) {
     Labels labels = row.photo().labels();

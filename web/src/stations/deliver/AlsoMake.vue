@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { Spec } from '../../api/types'
+
+/** What designers and printers ask for beside the pictures: specs like any other, a tick away. */
+const specs = defineModel<Spec[]>('specs', { required: true })
+defineProps<{ batchId: number }>()
+
+const ALSO: { label: string; spec: Spec }[] = [
+  {
+    label: 'Mattes in grey',
+    spec: { name: 'Matte', size: 'original', format: 'MATTE' },
+  },
+  {
+    label: 'Layers (.ora)',
+    spec: { name: 'Layers', width: 2000, height: 2000, format: 'ORA' },
+  },
+]
+
+const has = (format: string | undefined) => specs.value.some((spec) => spec.format === format)
+
+function toggle(spec: Spec) {
+  specs.value = has(spec.format)
+    ? specs.value.filter((s) => s.format !== spec.format)
+    : [...specs.value, spec]
+}
+</script>
+
+<template>
+  <section>
+    <h2>Also make</h2>
+    <label v-for="also in ALSO" :key="also.label" class="tick">
+      <input
+        type="checkbox"
+        :checked="has(also.spec.format)"
+        :data-also="also.spec.format"
+        @change="toggle(also.spec)"
+      />
+      {{ also.label }}
+    </label>
+    <a :href="`/api/v1/batches/${batchId}/contact-sheet.pdf`" class="small" download>
+      Contact sheet for approval (PDF)
+    </a>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 4px;
+}
+
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 24px;
+}
+
+.tick input {
+  width: 16px;
+  height: 16px;
+  accent-color: var(--teal);
+}
+
+a {
+  color: var(--teal);
+}
+</style>
