@@ -5,6 +5,7 @@ import static org.awaitility.Awaitility.await;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -132,6 +133,67 @@ class DeliverAgainTest {
     api.post("/api/v1/deliveries/" + other + "/go-on", "");
     await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(other)).isEqualTo("done"));
     assertThat(names(manifest(other))).containsExactlyInAnyOrder("p_square.png", "p_card.jpg");
+  }
+
+  @Test
+  void weightsAreJudgedFromAFewThatAreMadeAndKnownOnceTheyAre() throws Exception {
+    long batch = api.newBatch("Weights");
+    for (int i = 0; i < 8; i++) {
+      passed(batch, "w" + i + ".jpg", 0x302010 * (i + 1));
+    }
+    String path = "/api/v1/batches/" + batch + "/weights";
+    String body = body(specs(SQUARE, CARD), "");
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(
+            () -> assertThat(api.post(path, body).body().get("complete").asBoolean()).isTrue());
+    JsonNode judged = api.post(path, body).body();
+    assertThat(judged.get("bytes")).hasSize(16);
+
+    long real =
+        delivered(batch, specs(SQUARE, CARD), "")
+            .get("files")
+            .valueStream()
+            .mapToLong(file -> file.get("bytes").asLong())
+            .sum();
+
+    assertThat(judged.get("total").asDouble() / real).isBetween(0.85, 1.15);
+    assertThat(api.post(path, body).body().get("total").asLong()).isEqualTo(real);
+  }
+
+  @Test
+  void whatTheTicketSaysStandsInTheFilesAndInTheContactSheet() throws Exception {
+    long batch = api.newBatch("Words");
+    passed(batch, "spade.jpg", 0x506070);
+    Answer kept =
+        api.withBody(
+            "PUT",
+            "/api/v1/batches/" + batch + "/file-words",
+            """
+            {"title": [{"part": "original-name"}, {"part": "text", "text": " by Quillmoor"}],
+             "keywords": [{"part": "text", "text": "spade; garden"}]}
+            """);
+    assertThat(kept.status()).as("%s", kept.body()).isEqualTo(200);
+
+    long delivery = delivered(batch, specs(CARD), "").get("deliveryId").asLong();
+
+    byte[] zip = api.bytes("/api/v1/deliveries/" + delivery + "/files.zip");
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+      in.getNextEntry();
+      String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+      assertThat(text).contains("spade by Quillmoor", "<rdf:li>garden</rdf:li>");
+    }
+    byte[] sheet = api.bytes("/api/v1/batches/" + batch + "/contact-sheet.pdf?perPage=6");
+    assertThat(new String(sheet, 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+    assertThat(
+            api.withBody(
+                    "PUT",
+                    "/api/v1/batches/" + batch + "/file-words",
+                    "{\"title\": [{\"part\": \"counter\"}]}")
+                .body()
+                .get("field")
+                .asString())
+        .isEqualTo("words");
   }
 
   private long passed(long batch, String name, int rgb) {

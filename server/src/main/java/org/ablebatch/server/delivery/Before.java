@@ -29,6 +29,15 @@ final class Before {
     return deliveryId;
   }
 
+  /** Bytes of what was made, by recipes. */
+  Map<String, Long> weights() {
+    return files.values().stream()
+        .filter(file -> file.blobId() != null && file.recipe() != null)
+        .collect(
+            Collectors.toMap(
+                DeliveredFile::recipe, DeliveredFile::bytes, (first, second) -> first));
+  }
+
   /** What a planned file is beside it. */
   FileChange change(DeliveryPlan.Item item) {
     return planned(0, item).change();

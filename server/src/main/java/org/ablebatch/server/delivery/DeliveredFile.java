@@ -79,6 +79,11 @@ public class DeliveredFile {
     problem = sentence;
   }
 
+  /** Null for a file of before recipes were kept. */
+  String recipe() {
+    return recipe;
+  }
+
   /** Of the picture as it was when the file was made. */
   void takenFrom(Long version, String madeBy) {
     versionId = version;

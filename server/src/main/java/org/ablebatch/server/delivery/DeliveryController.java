@@ -31,16 +31,19 @@ class DeliveryController {
   private final DeliveryService deliveries;
   private final DeliveryPackage packages;
   private final ContactSheets sheets;
+  private final Weights weights;
   private final BatchService batches;
 
   DeliveryController(
       DeliveryService deliveries,
       DeliveryPackage packages,
       ContactSheets sheets,
+      Weights weights,
       BatchService batches) {
     this.deliveries = deliveries;
     this.packages = packages;
     this.sheets = sheets;
+    this.weights = weights;
     this.batches = batches;
   }
 
@@ -55,6 +58,12 @@ class DeliveryController {
   @PostMapping("/batches/{id}/preflight")
   PreflightView preflight(@PathVariable long id, @RequestBody DeliveryRequest request) {
     return deliveries.preflight(id, request.specs());
+  }
+
+  /** What the files would weigh; asking again brings more until it is complete. */
+  @PostMapping("/batches/{id}/weights")
+  Weights.View weights(@PathVariable long id, @RequestBody DeliveryRequest request) {
+    return weights.of(id, request.specs());
   }
 
   /**

@@ -17,6 +17,7 @@ import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.delivery.DeliveryViews.DeliveryView;
 import org.ablebatch.server.delivery.DeliveryViews.PreflightFile;
 import org.ablebatch.server.delivery.DeliveryViews.PreflightView;
+import org.ablebatch.server.dressing.LookProblems;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoRow;
 import org.ablebatch.server.problem.Conflict;
@@ -38,6 +39,7 @@ public class DeliveryService {
   private final DeliveryRepository deliveries;
   private final DeliveredFileRepository files;
   private final TicketWords words;
+  private final LookProblems hurts;
   private final Scheduler scheduler;
   private final BatchEvents events;
   private final JsonMapper json;
@@ -49,6 +51,7 @@ public class DeliveryService {
       DeliveryRepository deliveries,
       DeliveredFileRepository files,
       TicketWords words,
+      LookProblems hurts,
       @Lazy Scheduler deliveryScheduler,
       BatchEvents events,
       JsonMapper json,
@@ -58,6 +61,7 @@ public class DeliveryService {
     this.deliveries = deliveries;
     this.files = files;
     this.words = words;
+    this.hurts = hurts;
     this.scheduler = deliveryScheduler;
     this.events = events;
     this.json = json;
@@ -77,7 +81,12 @@ public class DeliveryService {
     List<PreflightFile> content =
         DeliveryPlan.of(rows, specs, batch.look(), words.of(batchId), batch.sharpensEnlarged())
             .stream()
-            .map(item -> PreflightFiles.of(item, before.change(item)))
+            .map(
+                item ->
+                    PreflightFiles.of(
+                        item,
+                        before.change(item),
+                        hurts.knownOf(item.row(), batch, item.file().frame())))
             .toList();
     return new PreflightView(
         rows.size(),
@@ -131,6 +140,24 @@ public class DeliveryService {
     files.saveAll(items.stream().map(item -> before.planned(delivery.id(), item)).toList());
     schedule(delivery);
     return delivery.id();
+  }
+
+  /** Every file that a run would make now, in the order of the preflight. */
+  @Transactional(readOnly = true)
+  List<DeliveryPlan.Item> plan(long batchId, List<SpecEntry> specs) {
+    Batch batch = batches.require(batchId);
+    return DeliveryPlan.of(
+        photos.rowsInOrder(batchId, DELIVERABLE),
+        specs,
+        batch.look(),
+        words.of(batchId),
+        batch.sharpensEnlarged());
+  }
+
+  /** Bytes of the files of the last delivery, by their recipes. */
+  @Transactional(readOnly = true)
+  Map<String, Long> weightsSoFar(long batchId) {
+    return before(batchId).weights();
   }
 
   /** Those that may be delivered, in the batch's order. */

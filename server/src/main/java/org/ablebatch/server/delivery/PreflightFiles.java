@@ -1,6 +1,10 @@
 package org.ablebatch.server.delivery;
 
+import java.util.List;
+import java.util.stream.Stream;
 import org.ablebatch.core.deliver.Planner;
+import org.ablebatch.core.deliver.Preflight;
+import org.ablebatch.core.dress.LookNote;
 import org.ablebatch.server.delivery.DeliveryViews.NoteView;
 import org.ablebatch.server.delivery.DeliveryViews.PreflightFile;
 
@@ -8,7 +12,10 @@ import org.ablebatch.server.delivery.DeliveryViews.PreflightFile;
 final class PreflightFiles {
   private PreflightFiles() {}
 
-  static PreflightFile of(DeliveryPlan.Item item, FileChange change) {
+  /**
+   * @param hurts what the look does to the picture in the file's frame, as far as it is known
+   */
+  static PreflightFile of(DeliveryPlan.Item item, FileChange change, List<LookNote> hurts) {
     Planner.PlannedFile file = item.file();
     return new PreflightFile(
         file.name(),
@@ -21,8 +28,13 @@ final class PreflightFiles {
         file.spec().format().name(),
         change.wireName(),
         file.isBlocked(),
-        file.notes().stream()
-            .map(note -> new NoteView(note.kind().wireName(), note.sentence()))
+        Stream.concat(
+                file.notes().stream()
+                    .map(note -> new NoteView(note.kind().wireName(), note.sentence())),
+                hurts.stream()
+                    // Enlarging is said by the plan already.
+                    .filter(note -> note.kind() != LookNote.Kind.ENLARGED)
+                    .map(note -> new NoteView(Preflight.Kind.LOOK.wireName(), note.kind().label())))
             .toList());
   }
 }

@@ -40,7 +40,7 @@ import org.springframework.stereotype.Service;
  * the other, and kept until the picture or the look changes.
  */
 @Service
-class LookProblems {
+public class LookProblems {
   private static final Logger LOG = LoggerFactory.getLogger(LookProblems.class);
   private static final int MOST_KEPT = 30_000;
   private static final int MOST_COMPARED = 300;
@@ -131,6 +131,14 @@ class LookProblems {
         problems,
         cohesion(all, look),
         all.size() < rows.size() ? List.of() : advice(all));
+  }
+
+  /** What is known already of a picture under its batch's look in a frame; looks for nothing. */
+  public List<LookNote> knownOf(PhotoRow row, Batch batch, Frame frame) {
+    synchronized (known) {
+      Found found = known.get(key(row.photo(), batch, frame));
+      return found == null ? List.of() : found.notes();
+    }
   }
 
   private static LookProblemsView.Cohesion cohesion(List<Found> all, Look look) {
