@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys, useDeliveries } from '../../api/queries'
 import type { Spec } from '../../api/types'
+import { byteWords } from '../../spec/spec'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
 import { useBench } from '../../shell/useBench'
@@ -20,6 +21,7 @@ import { useFileWords } from './useFileWords'
 import { usePreflight } from './usePreflight'
 import { useSpecFiles } from './useSpecFiles'
 import { useTicketSpecs } from './useTicketSpecs'
+import { useWeights } from './useWeights'
 
 /** What will be made, said before it is made; one button; then the packages. */
 const { message } = App.useApp()
@@ -30,6 +32,7 @@ const deliveries = useDeliveries(batchId)
 const { specs, fileName, names, wanted } = useTicketSpecs(batchId)
 const plan = usePreflight(batchId, batch, pictures, wanted)
 const { ready, preflight, leftOut, canRun } = plan
+const weights = useWeights(batchId, wanted, preflight)
 const files = useSpecFiles(batchId, specs)
 const words = useFileWords(batchId)
 const editing = ref(-1)
@@ -114,8 +117,9 @@ useKeys({ Enter: () => void make(), n: () => edit(-1) })
         <p class="quiet">
           {{ count(ready.length) }} passed pictures × {{ specs.length }} specs =
           <span class="num">{{ count(preflight?.files ?? 0) }}</span> files<template
-            v-if="preflight && preflight.notPassed > 0"
-          >
+            v-if="weights.isComplete.value"
+            >, about {{ byteWords(weights.bytes.value.reduce((sum, b) => sum + b, 0)) }}</template
+          ><template v-if="preflight && preflight.notPassed > 0">
             · {{ count(preflight.notPassed) }} not passed stay out
           </template>
         </p>
@@ -150,6 +154,7 @@ useKeys({ Enter: () => void make(), n: () => edit(-1) })
         v-if="preflight && preflight.files > 0 && specs.length > 0"
         v-model:left-out="leftOut"
         :preflight="preflight"
+        :bytes="weights.bytes.value"
       />
       <p v-else-if="loaded && ready.length === 0" class="quiet">
         Nothing is passed yet. Pass cutouts in Check; they can be delivered then.

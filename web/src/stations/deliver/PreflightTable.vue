@@ -2,10 +2,15 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
 import type { Preflight, PreflightFile } from '../../api/types'
+import { byteWords } from '../../spec/spec'
 import { filesOf, filtersOf, keyOf } from './preflight'
 
 /** Every file that will be made; those that need a look come first. Only the rows in view are drawn. */
-const props = defineProps<{ preflight: Preflight }>()
+const props = defineProps<{
+  preflight: Preflight
+  /** Of each file, in the preflight's order; 0 or nothing = not known yet. */
+  bytes: number[]
+}>()
 /** Files that are not made, by {@link keyOf}. */
 const leftOut = defineModel<Set<string>>('leftOut', { required: true })
 
@@ -32,6 +37,14 @@ const shown = computed(() =>
     return file ? [{ file, start: item.start, index: item.index }] : []
   }),
 )
+
+const weights = computed(
+  () => new Map(props.preflight.content.map((file, i) => [keyOf(file), props.bytes[i] ?? 0])),
+)
+function weightOf(file: PreflightFile): string {
+  const bytes = weights.value.get(keyOf(file)) ?? 0
+  return bytes > 0 ? `≈ ${byteWords(bytes)}` : ''
+}
 
 const isIn = (file: PreflightFile) => !leftOut.value.has(keyOf(file))
 
@@ -69,6 +82,7 @@ const allIn = computed(() => rows.value.every(isIn))
         <span role="columnheader">File</span>
         <span role="columnheader">From</span>
         <span role="columnheader">Size</span>
+        <span role="columnheader">Weight</span>
         <span role="columnheader">Before you run</span>
       </div>
       <div ref="scroller" class="scroller" role="rowgroup" tabindex="0" aria-label="Rows">
@@ -94,6 +108,7 @@ const allIn = computed(() => rows.value.every(isIn))
             <span role="cell" class="num cut" :title="file.name">{{ file.name }}</span>
             <span role="cell" class="cut" :title="file.from">{{ file.from }}</span>
             <span role="cell" class="num">{{ file.width }} × {{ file.height }}</span>
+            <span role="cell" class="num">{{ weightOf(file) }}</span>
             <span role="cell" class="notes">
               <span
                 v-for="note in file.notes"
@@ -161,7 +176,7 @@ const allIn = computed(() => rows.value.every(isIn))
 
 .row {
   display: grid;
-  grid-template-columns: 24px minmax(0, 5fr) minmax(0, 4fr) 104px minmax(0, 6fr);
+  grid-template-columns: 24px minmax(0, 7fr) minmax(0, 4fr) 100px 84px minmax(0, 5fr);
   gap: 10px;
   align-items: center;
   padding: 0 12px;

@@ -12,8 +12,8 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
 /**
- * {@code bench speed}: JMH over {@link CutSpeed}, {@link MendSpeed} and {@link DressSpeed}, one
- * thread or several.
+ * {@code bench speed}: JMH over {@link CutSpeed}, {@link MendSpeed}, {@link DressSpeed} and {@link
+ * DeliverSpeed}, one thread or several.
  */
 @Command(
     name = "speed",
@@ -47,6 +47,7 @@ public final class SpeedCommand implements Callable<Integer> {
             .include(CutSpeed.class.getName() + "\\." + only)
             .include(MendSpeed.class.getName() + "\\." + only)
             .include(DressSpeed.class.getName() + "\\." + only)
+            .include(DeliverSpeed.class.getName() + "\\." + only)
             .param("megapixels", megapixels.toArray(String[]::new))
             .threads(threads)
             .addProfiler(MemPoolProfiler.class)

@@ -1,6 +1,9 @@
 package org.ablebatch.bench.speed;
 
 import java.util.Random;
+import org.ablebatch.core.dress.Frame;
+import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Resampling;
 import org.ablebatch.core.raster.Picture;
 
 /**
@@ -33,5 +36,11 @@ final class SpeedPicture {
 
   private static int level(int value, double light, int noise) {
     return (int) Math.max(0, Math.min(255, value * light + noise));
+  }
+
+  /** In linear light, covering a square: the resizing that any delivery has to do. */
+  static Picture resized(Picture picture, int side) {
+    double scale = side / (double) Math.min(picture.width(), picture.height());
+    return Resampling.into(new Frame(side, side), picture, new Placement(scale, 0, 0));
   }
 }

@@ -1,0 +1,52 @@
+import { onScopeDispose, ref, watch, type Ref } from 'vue'
+import { api, need } from '../../api/client'
+import type { Preflight, Spec } from '../../api/types'
+
+const ASK_AGAIN_MS = 1200
+
+/** What the files of a preflight will weigh, in its order; better with every answer until it is complete. */
+export function useWeights(
+  batchId: Ref<number>,
+  specs: Ref<Spec[]>,
+  preflight: Ref<Preflight | null>,
+) {
+  const bytes = ref<number[]>([])
+  const isComplete = ref(false)
+  let round = 0
+  let timer = 0
+
+  async function ask(mine: number) {
+    try {
+      const view = await need(
+        api.POST('/api/v1/batches/{id}/weights', {
+          params: { path: { id: batchId.value } },
+          body: { specs: specs.value },
+        }),
+      )
+      if (mine !== round) return
+      bytes.value = view.bytes ?? []
+      isComplete.value = view.complete === true
+      if (!isComplete.value) timer = window.setTimeout(() => void ask(mine), ASK_AGAIN_MS)
+    } catch {
+      // Weights are a help; the preflight itself says what is wrong.
+    }
+  }
+
+  watch(
+    preflight,
+    (now) => {
+      round++
+      window.clearTimeout(timer)
+      isComplete.value = false
+      if (now && now.files > 0) void ask(round)
+      else bytes.value = []
+    },
+    { immediate: true },
+  )
+  onScopeDispose(() => {
+    round++
+    window.clearTimeout(timer)
+  })
+
+  return { bytes, isComplete }
+}
