@@ -27,6 +27,7 @@ export const FORMATS = [
   { value: 'PDF', label: 'PDF page' },
   { value: 'ORA', label: 'Layers' },
   { value: 'MATTE', label: 'Matte' },
+  { value: 'CUT_LINE', label: 'Cut line' },
 ]
 
 const WITH_QUALITY = ['JPEG', 'WEBP', 'AVIF', 'PDF']
@@ -106,6 +107,7 @@ export function wishes(spec: Spec): string[] {
     spec.enlarge === false ? 'never enlarged' : '',
     spec.mostBytes ? `at most ${byteWords(spec.mostBytes)}` : '',
     spec.cropMarks && spec.format === 'PDF' ? 'crop marks' : '',
+    spec.format === 'CUT_LINE' ? `${spec.offsetMm ?? 2} mm around it` : '',
   ].filter((words) => words !== '')
 }
 

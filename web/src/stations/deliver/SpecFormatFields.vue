@@ -17,6 +17,11 @@ const BITS = [
   { value: 8, label: '8 bit' },
   { value: 16, label: '16 bit' },
 ]
+const SMALL = [
+  { value: 'join', label: 'join' },
+  { value: 'drop', label: 'drop' },
+  { value: 'keep', label: 'keep' },
+]
 const KB = 1000
 const PER_CENT = 100
 const LEAST_LIKENESS = 0.9
@@ -85,6 +90,41 @@ const likeness = computed(() => Math.round((spec.value.leastLikeness ?? LEAST_LI
       />
     </template>
   </span>
+  <template v-if="spec.format === 'CUT_LINE'">
+    <span />
+    <span class="pair">
+      <InputNumber
+        :value="spec.offsetMm ?? 2"
+        aria-label="Millimetres around the subject"
+        class="few"
+        @update:value="set({ offsetMm: number($event) })"
+      />
+      mm around it, least
+      <InputNumber
+        :value="spec.leastMm ?? 1"
+        :min="0"
+        aria-label="Least that the blade cuts"
+        class="few"
+        @update:value="set({ leastMm: number($event) })"
+      />
+      mm; smaller parts
+      <PickOne
+        label="Small parts"
+        class="unit"
+        :value="spec.smallParts ?? 'join'"
+        :options="SMALL"
+        @change="set({ smallParts: String($event) })"
+      />
+      <label class="tick">
+        <input
+          type="checkbox"
+          :checked="spec.holes === true"
+          @change="set({ holes: spec.holes ? undefined : true })"
+        />
+        cut holes
+      </label>
+    </span>
+  </template>
   <template v-if="spec.format === 'JPEG' || spec.format === 'PDF'">
     <span />
     <span class="pair">

@@ -77,6 +77,11 @@ public final class FileMaker {
     Picture dressed =
         dresser.dress(
             dressable, seen(spec, staging.look()), staging.frame(), staging.placing(), sharpen);
+    if (spec.encoding() instanceof Encoding.CutLine line) {
+      Frame sheet = spec.size().whole(dressable.measures());
+      byte[] svg = EncodedFile.ofCutLine(dressed, bleed, line, spec.size().dpi());
+      return new Made(svg, sheet.width(), sheet.height(), null, null);
+    }
     Picture picture = Bleed.around(forFormat(dressed, spec), bleed);
     return spec.weight() == null
         ? plain(picture, bleed, spec.encoding(), extras)
@@ -121,11 +126,11 @@ public final class FileMaker {
     return new Made(bytes, whole.width(), whole.height(), null, limit == null ? null : 1.0);
   }
 
-  /** A matte shows where the subject is and nothing else. */
+  /** A matte and a line show where the subject is and nothing else. */
   private static Look seen(Spec spec, Look look) {
-    return spec.encoding() instanceof Encoding.Matte
-        ? Look.DEFAULT.withPlace(look.subject())
-        : look;
+    boolean alone =
+        spec.encoding() instanceof Encoding.Matte || spec.encoding() instanceof Encoding.CutLine;
+    return alone ? Look.DEFAULT.withPlace(look.subject()) : look;
   }
 
   private Made layers(

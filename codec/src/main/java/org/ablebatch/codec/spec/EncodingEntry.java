@@ -1,6 +1,7 @@
 package org.ablebatch.codec.spec;
 
 import java.util.Locale;
+import org.ablebatch.core.cutline.CutLineRules;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.deliver.InvalidSpec;
 import org.ablebatch.core.deliver.OutputFormat;
@@ -10,6 +11,8 @@ import org.ablebatch.core.look.Fill;
 /** What of a spec's entry is about its format. */
 final class EncodingEntry {
   private static final int EIGHT_BITS = 8;
+  private static final double USUAL_OFFSET_MM = 2;
+  private static final double USUAL_LEAST_MM = 1;
 
   private EncodingEntry() {}
 
@@ -28,6 +31,7 @@ final class EncodingEntry {
       case PDF -> new Encoding.Pdf(unlessLossless, Boolean.TRUE.equals(entry.cropMarks()));
       case ORA -> new Encoding.Layers();
       case MATTE -> new Encoding.Matte();
+      case CUT_LINE -> new Encoding.CutLine(cutLine(entry));
     };
   }
 
@@ -39,7 +43,7 @@ final class EncodingEntry {
           "format",
           "“"
               + entry.format()
-              + "” is not a format; use PNG, JPEG, WEBP, AVIF, TIFF, GIF, PDF, ORA or MATTE");
+              + "” is not a format; use PNG, JPEG, WEBP, AVIF, TIFF, GIF, PDF, ORA, MATTE or CUT_LINE");
     }
   }
 
@@ -58,6 +62,28 @@ final class EncodingEntry {
       case "full" -> Encoding.Chroma.FULL;
       case "half" -> Encoding.Chroma.HALF;
       default -> throw new InvalidSpec("chroma", "“" + chroma + "” is not full or half");
+    };
+  }
+
+  private static CutLineRules cutLine(SpecEntry entry) {
+    try {
+      return new CutLineRules(
+          entry.offsetMm() == null ? USUAL_OFFSET_MM : entry.offsetMm(),
+          entry.leastMm() == null ? USUAL_LEAST_MM : entry.leastMm(),
+          small(entry.smallParts()),
+          Boolean.TRUE.equals(entry.holes()));
+    } catch (IllegalArgumentException e) {
+      String field = e.getMessage().substring(0, e.getMessage().indexOf(':'));
+      throw new InvalidSpec(field, "A cut line’s " + e.getMessage());
+    }
+  }
+
+  private static CutLineRules.Small small(String small) {
+    return switch (small == null ? "join" : small) {
+      case "join" -> CutLineRules.Small.JOIN;
+      case "drop" -> CutLineRules.Small.DROP;
+      case "keep" -> CutLineRules.Small.KEEP;
+      default -> throw new InvalidSpec("smallParts", "“" + small + "” is not join, drop or keep");
     };
   }
 

@@ -26,7 +26,8 @@ import org.ablebatch.core.naming.NameRules;
  * @param fit look, share or cover; left out = look
  * @param sharePercent of the frame that the subject fills, for share
  * @param enlarge false = what has too few pixels stays smaller; left out = true
- * @param format PNG, JPEG, WEBP, AVIF, TIFF, GIF, PDF, ORA (layers) or MATTE (coverage in grey)
+ * @param format PNG, JPEG, WEBP, AVIF, TIFF, GIF, PDF, ORA (layers), MATTE (coverage in grey) or
+ *     CUT_LINE (a blade's line as SVG)
  * @param quality 1..100; left out = 90
  * @param lossless of WEBP and PDF
  * @param chroma of JPEG: full or half; left out = half
@@ -35,6 +36,10 @@ import org.ablebatch.core.naming.NameRules;
  * @param bits of TIFF: 8 or 16; left out = 8
  * @param edge of GIF: #RRGGBB on which half-covered pixels lie; left out = white
  * @param cropMarks of PDF
+ * @param offsetMm of a cut line outwards, -20..50; left out = 2
+ * @param leastMm that the blade can cut, 0..50; left out = 1
+ * @param smallParts join, drop or keep, for parts below that; left out = join
+ * @param holes whether holes are cut
  * @param mostBytes that the file may weigh; left out = any
  * @param leastLikeness that it keeps for that, 0 to below 1; left out = 0.9
  * @param maySmaller it may become smaller for that
@@ -66,6 +71,10 @@ public record SpecEntry(
     Integer bits,
     String edge,
     Boolean cropMarks,
+    Double offsetMm,
+    Double leastMm,
+    String smallParts,
+    Boolean holes,
     Long mostBytes,
     Double leastLikeness,
     Boolean maySmaller,
@@ -79,7 +88,8 @@ public record SpecEntry(
       String name, double width, double height, String format, Integer quality, String backdrop) {
     return new SpecEntry(
         name, null, width, height, null, null, null, null, null, null, null, null, format, quality,
-        null, null, null, null, null, null, null, null, null, null, backdrop, null, null, null);
+        null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+        backdrop, null, null, null);
   }
 
   /**

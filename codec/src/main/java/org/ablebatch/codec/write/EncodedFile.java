@@ -1,14 +1,20 @@
 package org.ablebatch.codec.write;
 
 import java.util.List;
+import org.ablebatch.core.cutline.CutLine;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.dress.DeepDressed;
+import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.LayerPicture;
+import org.ablebatch.core.dress.Placement;
+import org.ablebatch.core.dress.Resampling;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 
 /** A finished picture as the file that a spec asks for. */
 public final class EncodedFile {
+  private static final double MM_PER_INCH = 25.4;
+
   private EncodedFile() {}
 
   /** With 16 bits a channel; TIFF is the one format here that keeps them. */
@@ -39,13 +45,36 @@ public final class EncodedFile {
     } else if (encoding instanceof Encoding.Matte) {
       return PngChunks.with(PictureWriter.mattePng(coverage(picture)), extras);
     } else {
-      throw new IllegalArgumentException("layers are written from layers, not from one picture");
+      throw new IllegalArgumentException(
+          "layers and lines are not written from a picture as it is");
     }
   }
 
   /** Every part of a look as a layer, back to front. */
   public static byte[] ofLayers(List<LayerPicture> layers, Picture merged, FileExtras extras) {
     return OpenRaster.of(layers, merged, extras);
+  }
+
+  /**
+   * A cut line on its sheet.
+   *
+   * @param picture of the subject alone, without bleed
+   */
+  public static byte[] ofCutLine(Picture picture, int bleedPx, Encoding.CutLine encoding, int dpi) {
+    double mmPerPixel = MM_PER_INCH / dpi;
+    // With its bleed, so that a margin beyond the finished size is on the sheet, too.
+    Picture sheet = withRoom(picture, bleedPx);
+    CutLine line = CutLine.of(coverage(sheet), mmPerPixel, encoding.rules());
+    return CutLineSvg.of(line, mmPerPixel * sheet.width(), mmPerPixel * sheet.height());
+  }
+
+  private static Picture withRoom(Picture picture, int px) {
+    return px == 0
+        ? picture
+        : Resampling.into(
+            new Frame(picture.width() + 2 * px, picture.height() + 2 * px),
+            picture,
+            new Placement(1, px, px));
   }
 
   private static Matte coverage(Picture picture) {

@@ -15,6 +15,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.ablebatch.codec.deliver.FileMaker.Made;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.core.cutline.CutLineRules;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.deliver.Encoding.Chroma;
 import org.ablebatch.core.deliver.Encoding.Palette;
@@ -139,6 +140,35 @@ class FileMakerTest {
     assertThat(subject.at(1, 1) >>> 24).isZero();
     assertThat(read(entries.get("Thumbnails/thumbnail.png")).width()).isLessThanOrEqualTo(256);
     assertThat(make(spec).bytes()).as("the same bytes").isEqualTo(ora);
+  }
+
+  @Test
+  void aCutLineIsInMillimetresOnItsSheet() throws Exception {
+    CutLineRules rules = new CutLineRules(2, 1, CutLineRules.Small.JOIN, false);
+    Spec spec =
+        spec(
+            new SpecSize.Print(60, 50, Unit.MILLIMETRE, 127, 3), new Encoding.CutLine(rules), null);
+
+    byte[] svg = make(spec).bytes();
+
+    Element root =
+        DocumentBuilderFactory.newInstance()
+            .newDocumentBuilder()
+            .parse(new ByteArrayInputStream(svg))
+            .getDocumentElement();
+    assertThat(root.getAttribute("width")).isEqualTo("66mm");
+    assertThat(root.getAttribute("viewBox")).isEqualTo("0 0 66 56");
+    NodeList paths = root.getElementsByTagName("path");
+    assertThat(paths.getLength()).isEqualTo(1);
+    double[] xs =
+        Arrays.stream(((Element) paths.item(0)).getAttribute("d").split("[A-Z]"))
+            .filter(piece -> !piece.isBlank())
+            .mapToDouble(piece -> Double.parseDouble(piece.strip().split(" ")[0]))
+            .toArray();
+    // The bar is 80 × 60 and stands in the middle, a fifth of the shorter side from the edges.
+    double half = 20 + 2;
+    assertThat(Arrays.stream(xs).min().orElseThrow()).isCloseTo(33 - half, within(0.35));
+    assertThat(Arrays.stream(xs).max().orElseThrow()).isCloseTo(33 + half, within(0.35));
   }
 
   @Test

@@ -1,5 +1,6 @@
 package org.ablebatch.core.deliver;
 
+import org.ablebatch.core.cutline.CutLineRules;
 import org.ablebatch.core.look.Colour;
 
 /** A file format with what belongs to it. */
@@ -166,6 +167,14 @@ public sealed interface Encoding {
     @Override
     public OutputFormat format() {
       return OutputFormat.MATTE;
+    }
+  }
+
+  /** The line that cuts the subject out of a printed sheet, as SVG in millimetres. */
+  record CutLine(CutLineRules rules) implements Encoding {
+    @Override
+    public OutputFormat format() {
+      return OutputFormat.CUT_LINE;
     }
   }
 

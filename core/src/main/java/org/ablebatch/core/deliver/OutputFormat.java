@@ -12,7 +12,9 @@ public enum OutputFormat {
   /** Layers. */
   ORA("ora", true),
   /** The subject's coverage in grey. */
-  MATTE("png", true);
+  MATTE("png", true),
+  /** A blade's line. */
+  CUT_LINE("svg", true);
 
   private final String extension;
   private final boolean keepsTransparency;

@@ -47,8 +47,9 @@ public record Spec(
     if (fileName.isEmpty()) {
       throw new InvalidSpec("fileName", "A file name needs at least one part");
     }
-    if (encoding instanceof Encoding.Pdf && size.dpi() == null) {
-      throw new InvalidSpec("dpi", "A page for print needs its dots an inch");
+    boolean measured = encoding instanceof Encoding.Pdf || encoding instanceof Encoding.CutLine;
+    if (measured && size.dpi() == null) {
+      throw new InvalidSpec("dpi", "What is measured in millimetres needs its dots an inch");
     }
   }
 
