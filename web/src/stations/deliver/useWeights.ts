@@ -13,7 +13,7 @@ export function useWeights(
   const bytes = ref<number[]>([])
   const isComplete = ref(false)
   let round = 0
-  let timer = 0
+  let timer: ReturnType<typeof setTimeout> | undefined
 
   async function ask(mine: number) {
     try {
@@ -26,7 +26,7 @@ export function useWeights(
       if (mine !== round) return
       bytes.value = view.bytes ?? []
       isComplete.value = view.complete === true
-      if (!isComplete.value) timer = window.setTimeout(() => void ask(mine), ASK_AGAIN_MS)
+      if (!isComplete.value) timer = setTimeout(() => void ask(mine), ASK_AGAIN_MS)
     } catch {
       // Weights are a help; the preflight itself says what is wrong.
     }
@@ -36,7 +36,7 @@ export function useWeights(
     preflight,
     (now) => {
       round++
-      window.clearTimeout(timer)
+      clearTimeout(timer)
       isComplete.value = false
       if (now && now.files > 0) void ask(round)
       else bytes.value = []
@@ -45,7 +45,7 @@ export function useWeights(
   )
   onScopeDispose(() => {
     round++
-    window.clearTimeout(timer)
+    clearTimeout(timer)
   })
 
   return { bytes, isComplete }
