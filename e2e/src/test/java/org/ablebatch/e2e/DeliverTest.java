@@ -94,10 +94,12 @@ class DeliverTest {
 
   /** From the list's column, in capitals; and who made them stands in every file. */
   private static void nameThem(Page page) {
-    page.getByLabel("Take out original name").click();
-    button(page, "+ column").first().click();
-    page.getByLabel("Take out text").click();
-    button(page, "+ text").first().click();
+    for (String part : new String[] {"original name", "text", "spec"}) {
+      page.getByLabel("Take out " + part).click();
+    }
+    for (String part : new String[] {"column", "text", "spec"}) {
+      button(page, "+ " + part).first().click();
+    }
     page.locator("[data-words=author] .row").click();
     page.locator("[data-words=author]").getByText("+ text").click();
     page.locator("[data-words=author] input").fill("Quillmoor Garden Works");
