@@ -16,6 +16,7 @@ export function useWeights(
   let timer: ReturnType<typeof setTimeout> | undefined
 
   async function ask(mine: number) {
+    if (mine !== round || specs.value.length === 0) return
     try {
       const view = await need(
         api.POST('/api/v1/batches/{id}/weights', {

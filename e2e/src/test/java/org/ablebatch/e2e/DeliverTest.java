@@ -103,7 +103,7 @@ class DeliverTest {
     page.locator("[data-words=author] .row").click();
     page.locator("[data-words=author]").getByText("+ text").click();
     page.locator("[data-words=author] input").fill("Quillmoor Garden Works");
-    choose(page, page.getByLabel("Capitals").locator("xpath=ancestor::span[1]"), "CAPITALS");
+    choose(page, page.locator(".rules .ant-select").first(), "CAPITALS");
     assertThat(page.locator("[data-file^='CAN']").first()).isVisible();
     assertThat(page.locator("[data-words=author] .says")).hasText("Quillmoor Garden Works");
   }
