@@ -161,10 +161,10 @@ useKeys({ Enter: () => void make(), n: () => edit(-1) })
       </p>
     </div>
     <template #ticket>
+      <DeliveryList :deliveries="deliveries.data.value ?? []" />
       <NameChips v-model:parts="fileName" v-model:rules="names" :columns="columns" />
       <AlsoMake v-model:specs="specs" :batch-id="batchId" />
       <FileWords v-model:words="words" :columns="columns" />
-      <DeliveryList :deliveries="deliveries.data.value ?? []" />
       <TicketFacts v-if="batch" :batch="batch" />
     </template>
     <template #acts>

@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.ablebatch.core.raster.Picture;
 import org.junit.jupiter.api.Test;
 
@@ -181,7 +182,7 @@ class DeliverTest {
   private static void choose(Page page, Locator select, String option) {
     select.click();
     page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option")
-        .filter(new Locator.FilterOptions().setHasText(option))
+        .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + option + "$")))
         .first()
         .click();
   }
