@@ -161,7 +161,7 @@ useKeys({ Enter: () => void make(), n: () => edit(-1) })
       </p>
     </div>
     <template #ticket>
-      <DeliveryList :deliveries="deliveries.data.value ?? []" />
+      <DeliveryList :deliveries="deliveries.data.value ?? []" :batch-name="batch?.name ?? ''" />
       <NameChips v-model:parts="fileName" v-model:rules="names" :columns="columns" />
       <AlsoMake v-model:specs="specs" :batch-id="batchId" />
       <FileWords v-model:words="words" :columns="columns" />

@@ -1,15 +1,24 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
-import { useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
 import type { Delivery } from '../../api/types'
 import { byteWords } from '../../spec/spec'
+import ToFolder from './ToFolder.vue'
 
 /** Runs of this batch, newest first, each with its package and its manifest. */
-defineProps<{ deliveries: Delivery[] }>()
+defineProps<{ deliveries: Delivery[]; batchName: string }>()
 const { message } = App.useApp()
 const client = useQueryClient()
+/** Being written into a folder; null = none. */
+const writing = ref<Delivery | null>(null)
+const { data: mayWrite } = useQuery({
+  queryKey: ['deliver-to'],
+  queryFn: () => need(api.GET('/api/v1/deliver-to')),
+  staleTime: Infinity,
+})
 
 const isOver = (d: Delivery) => d.state === 'done' || d.state === 'failed'
 
@@ -68,6 +77,7 @@ async function tell(d: Delivery, what: 'pause' | 'go-on') {
           <Button size="small" :href="`/api/v1/deliveries/${d.id}/manifest.json`" target="_blank">
             Manifest
           </Button>
+          <Button v-if="mayWrite?.folder" size="small" @click="writing = d">To a folder…</Button>
         </template>
         <Button v-else-if="d.state === 'paused'" size="small" @click="tell(d, 'go-on')">
           Go on
@@ -75,6 +85,12 @@ async function tell(d: Delivery, what: 'pause' | 'go-on') {
         <Button v-else-if="!isOver(d)" size="small" @click="tell(d, 'pause')">Pause</Button>
       </div>
     </div>
+    <ToFolder
+      :open="writing !== null"
+      :delivery="writing"
+      :suggested="batchName"
+      @update:open="writing = null"
+    />
   </section>
 </template>
 

@@ -39,7 +39,6 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
       application.setWebApplicationType(WebApplicationType.SERVLET);
       application.setDefaultProperties(
           Map.of(
-              "server.port", "0",
               "ABLE_DB_HOST", database.get("host"),
               "ABLE_DB_PORT", database.get("port"),
               "ABLE_DB_USER", database.get("user"),
@@ -50,7 +49,8 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
             started.getBeanFactory().addBeanPostProcessor(new CountedStatements());
             started.getBeanFactory().addBeanPostProcessor(new FullDisk());
           });
-      context = application.run();
+      // A default would lose against the application's own port, which a running one may hold.
+      context = application.run("--server.port=0");
     }
 
     private Map<String, String> database(String action) throws IOException, InterruptedException {

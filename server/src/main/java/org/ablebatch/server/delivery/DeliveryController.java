@@ -31,6 +31,7 @@ class DeliveryController {
   private final DeliveryService deliveries;
   private final DeliveryPackage packages;
   private final ContactSheets sheets;
+  private final FolderDelivery folders;
   private final Weights weights;
   private final BatchService batches;
 
@@ -38,11 +39,13 @@ class DeliveryController {
       DeliveryService deliveries,
       DeliveryPackage packages,
       ContactSheets sheets,
+      FolderDelivery folders,
       Weights weights,
       BatchService batches) {
     this.deliveries = deliveries;
     this.packages = packages;
     this.sheets = sheets;
+    this.folders = folders;
     this.weights = weights;
     this.batches = batches;
   }
@@ -119,6 +122,27 @@ class DeliveryController {
   DeliveryView goOn(@PathVariable long id) {
     deliveries.goOn(id);
     return deliveries.view(id);
+  }
+
+  /**
+   * @param folder below the one that is set up for deliveries
+   * @param whenThere keep-both, replace (the old one goes into {@code replaced/}) or skip
+   */
+  record FolderRequest(String folder, String whenThere, boolean onlyChanged) {}
+
+  /** Writes the files into a folder of the server, each one whole or not at all. */
+  @PostMapping("/deliveries/{id}/to-folder")
+  FolderDelivery.View toFolder(@PathVariable long id, @RequestBody FolderRequest request) {
+    return folders.write(
+        id, request.folder(), WhenThere.of(request.whenThere()), request.onlyChanged());
+  }
+
+  record DeliverTo(boolean folder) {}
+
+  /** Where this server may deliver to. */
+  @GetMapping("/deliver-to")
+  DeliverTo deliverTo() {
+    return new DeliverTo(folders.isAllowed());
   }
 
   @GetMapping("/deliveries/{id}/manifest.json")

@@ -121,6 +121,12 @@ class DeliveryPackage {
     }
   }
 
+  /** Whether a line of the manifest is a file of the package. */
+  boolean isIn(ManifestFile file, boolean onlyChanged) {
+    boolean same = file.change().equals(FileChange.SAME.wireName());
+    return file.sha256() != null && !file.change().equals(GONE) && !(onlyChanged && same);
+  }
+
   /**
    * @param onlyChanged true = without the files that the delivery before had as they are
    */
@@ -130,8 +136,7 @@ class DeliveryPackage {
       // Pictures are compressed already.
       zip.setLevel(Deflater.BEST_SPEED);
       for (ManifestFile file : manifest.files()) {
-        boolean same = file.change().equals(FileChange.SAME.wireName());
-        if (file.sha256() != null && !file.change().equals(GONE) && !(onlyChanged && same)) {
+        if (isIn(file, onlyChanged)) {
           zip.putNextEntry(new ZipEntry(file.name()));
           zip.write(blobs.get(file.sha256()));
         }
