@@ -24,7 +24,8 @@ export function useFileWords(batchId: Ref<number>) {
   watch(
     onTicket.data,
     (now) => {
-      if (now === undefined) return
+      const hasUnsaved = known !== null && JSON.stringify(words.value) !== known
+      if (now === undefined || hasUnsaved) return
       words.value = tidy(now)
       known = JSON.stringify(words.value)
     },

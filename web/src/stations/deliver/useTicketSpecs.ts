@@ -38,7 +38,9 @@ export function useTicketSpecs(batchId: Ref<number>) {
   watch(
     onTicket.data,
     (now) => {
-      if (now === undefined) return
+      // What was saved a moment ago comes back while more is changed: the newer one stays.
+      const hasUnsaved = known !== null && JSON.stringify(wanted.value) !== known
+      if (now === undefined || hasUnsaved) return
       if (now.length > 0) {
         specs.value = now.map(withoutNames)
         fileName.value = (now[0]?.fileName ?? DEFAULT_NAME).map(tidy)
