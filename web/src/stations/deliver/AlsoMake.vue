@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Spec } from '../../api/types'
 import { sizeKind, tidy } from '../../spec/spec'
+import TickBox from './TickBox.vue'
 
 /** What designers and printers ask for beside the pictures: specs like any other, a tick away. */
 const specs = defineModel<Spec[]>('specs', { required: true })
@@ -42,15 +43,15 @@ function toggle(spec: Spec) {
 <template>
   <section>
     <h2>Also make</h2>
-    <label v-for="also in ALSO" :key="also.label" class="tick">
-      <input
-        type="checkbox"
-        :checked="has(also.spec.format)"
-        :data-also="also.spec.format"
-        @change="toggle(also.spec)"
-      />
+    <TickBox
+      v-for="also in ALSO"
+      :key="also.label"
+      :on="has(also.spec.format)"
+      :data-also="also.spec.format"
+      @update:on="toggle(also.spec)"
+    >
       {{ also.label }}
-    </label>
+    </TickBox>
     <a :href="`/api/v1/batches/${batchId}/contact-sheet.pdf`" class="small" download>
       Contact sheet for approval (PDF)
     </a>
@@ -61,19 +62,6 @@ function toggle(spec: Spec) {
 section {
   display: grid;
   gap: 4px;
-}
-
-.tick {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 24px;
-}
-
-.tick input {
-  width: 16px;
-  height: 16px;
-  accent-color: var(--teal);
 }
 
 a {

@@ -21,7 +21,6 @@ import { useFileWords } from './useFileWords'
 import { usePreflight } from './usePreflight'
 import { useSpecFiles } from './useSpecFiles'
 import { useTicketSpecs } from './useTicketSpecs'
-import { useWeights } from './useWeights'
 
 /** What will be made, said before it is made; one button; then the packages. */
 const { message } = App.useApp()
@@ -31,8 +30,7 @@ const deliveries = useDeliveries(batchId)
 
 const { specs, fileName, names, wanted } = useTicketSpecs(batchId)
 const plan = usePreflight(batchId, batch, pictures, wanted)
-const { ready, preflight, leftOut, canRun } = plan
-const weights = useWeights(batchId, wanted, preflight)
+const { ready, preflight, weights, leftOut, canRun } = plan
 const files = useSpecFiles(batchId, specs)
 const words = useFileWords(batchId)
 const editing = ref(-1)

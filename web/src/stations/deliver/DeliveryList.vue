@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
 import type { Delivery } from '../../api/types'
@@ -9,7 +9,10 @@ import { byteWords } from '../../spec/spec'
 import ToFolder from './ToFolder.vue'
 
 /** Runs of this batch, newest first, each with its package and its manifest. */
-defineProps<{ deliveries: Delivery[]; batchName: string }>()
+const props = defineProps<{ deliveries: Delivery[]; batchName: string }>()
+const LATEST = 2
+const all = ref(false)
+const shown = computed(() => (all.value ? props.deliveries : props.deliveries.slice(0, LATEST)))
 const { message } = App.useApp()
 const client = useQueryClient()
 /** Being written into a folder; null = none. */
@@ -49,13 +52,7 @@ async function tell(d: Delivery, what: 'pause' | 'go-on') {
 <template>
   <section v-if="deliveries.length > 0">
     <h2>Deliveries</h2>
-    <div
-      v-for="d in deliveries"
-      :key="d.id"
-      class="one"
-      :data-delivery="d.id"
-      :data-state="d.state"
-    >
+    <div v-for="d in shown" :key="d.id" class="one" :data-delivery="d.id" :data-state="d.state">
       <div class="line">
         <b class="num">{{ at(d) }}</b>
         <span class="small" :class="{ bad: d.state === 'failed' }">{{ words(d) }}</span>
@@ -85,6 +82,9 @@ async function tell(d: Delivery, what: 'pause' | 'go-on') {
         <Button v-else-if="!isOver(d)" size="small" @click="tell(d, 'pause')">Pause</Button>
       </div>
     </div>
+    <button v-if="deliveries.length > shown.length" class="more" @click="all = true">
+      {{ deliveries.length - shown.length }} earlier
+    </button>
     <ToFolder
       :open="writing !== null"
       :delivery="writing"
@@ -108,6 +108,16 @@ h2 {
 
 .line {
   display: grid;
+}
+
+.more {
+  border: 0;
+  background: none;
+  padding: 0;
+  min-height: 24px;
+  font: 600 13px/18px var(--text);
+  color: var(--teal);
+  cursor: pointer;
 }
 
 .bad {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Input, InputNumber, Modal } from 'ant-design-vue'
+import { Input, Modal } from 'ant-design-vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, need } from '../../api/client'
@@ -9,6 +9,7 @@ import { formatWords, sizeWords, tidy } from '../../spec/spec'
 import SpecFormatFields from './SpecFormatFields.vue'
 import SpecSizeFields from './SpecSizeFields.vue'
 import { useSpecPreview } from './useSpecPreview'
+import NumberBox from './NumberBox.vue'
 
 /** One spec: from those that ship, or by hand; with a picture of the batch as it would come out. */
 const open = defineModel<boolean>('open', { required: true })
@@ -121,16 +122,14 @@ function keep() {
           </span>
           <span class="label">Margin</span>
           <span class="pair">
-            <InputNumber
+            <NumberBox
               :value="form.marginPercent"
+              label="Margin"
               :min="0"
               :max="45"
-              placeholder="look"
-              aria-label="Margin"
-              class="few"
-              @update:value="
-                form.marginPercent = $event === null || $event === '' ? undefined : Number($event)
-              "
+              empty="look"
+              few
+              @update:value="form.marginPercent = $event"
             />
             % <span class="small quiet">empty: as the look says</span>
           </span>
@@ -215,10 +214,6 @@ function keep() {
   gap: 6px 8px;
 }
 
-.form :deep(.few) {
-  width: 66px;
-}
-
 .form :deep(.unit) {
   width: 84px;
 }
@@ -230,19 +225,6 @@ function keep() {
 .form :deep(.fit),
 .form :deep(.palette) {
   width: 210px;
-}
-
-.form :deep(.tick) {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 24px;
-}
-
-.form :deep(.tick input) {
-  width: 16px;
-  height: 16px;
-  accent-color: var(--teal);
 }
 
 .problem {

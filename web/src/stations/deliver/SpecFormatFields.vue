@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { InputNumber } from 'ant-design-vue'
 import { computed } from 'vue'
 import type { Spec } from '../../api/types'
 import PickOne from '../../shell/PickOne.vue'
-import { FORMATS, hasQuality } from '../../spec/spec'
+import { FORMATS, hasQuality, sizeKind } from '../../spec/spec'
+import NumberBox from './NumberBox.vue'
+import TickBox from './TickBox.vue'
 
 /** The file's format with what belongs to it, and the most that it may weigh. */
 const spec = defineModel<Spec>('spec', { required: true })
@@ -29,8 +30,9 @@ const LEAST_LIKENESS = 0.9
 function set(more: Partial<Spec>) {
   spec.value = { ...spec.value, ...more }
 }
-const number = (value: unknown) => (value === null || value === '' ? undefined : Number(value))
 const mayBeLossless = computed(() => ['WEBP', 'PDF'].includes(spec.value.format ?? ''))
+/** What is printed keeps its size, whatever it weighs. */
+const isPrinted = computed(() => sizeKind(spec.value) === 'print' || spec.value.format === 'PDF')
 const mostKb = computed(() => (spec.value.mostBytes ? spec.value.mostBytes / KB : undefined))
 const likeness = computed(() => Math.round((spec.value.leastLikeness ?? LEAST_LIKENESS) * PER_CENT))
 </script>
@@ -47,23 +49,21 @@ const likeness = computed(() => Math.round((spec.value.leastLikeness ?? LEAST_LI
     />
     <template v-if="hasQuality(spec)">
       quality
-      <InputNumber
+      <NumberBox
         :value="spec.quality ?? 90"
+        label="Quality"
         :min="1"
         :max="100"
-        aria-label="Quality"
-        class="few"
-        @update:value="set({ quality: number($event) })"
+        few
+        @update:value="set({ quality: $event })"
       />
     </template>
-    <label v-if="mayBeLossless" class="tick">
-      <input
-        type="checkbox"
-        :checked="spec.lossless === true"
-        @change="set({ lossless: spec.lossless ? undefined : true })"
-      />
-      lossless
-    </label>
+    <TickBox
+      v-if="mayBeLossless"
+      :on="spec.lossless === true"
+      @update:on="set({ lossless: spec.lossless ? undefined : true })"
+      >lossless</TickBox
+    >
     <PickOne
       v-if="spec.format === 'PNG'"
       label="Palette"
@@ -93,19 +93,19 @@ const likeness = computed(() => Math.round((spec.value.leastLikeness ?? LEAST_LI
   <template v-if="spec.format === 'CUT_LINE'">
     <span />
     <span class="pair">
-      <InputNumber
+      <NumberBox
         :value="spec.offsetMm ?? 2"
-        aria-label="Millimetres around the subject"
-        class="few"
-        @update:value="set({ offsetMm: number($event) })"
+        label="Millimetres around the subject"
+        few
+        @update:value="set({ offsetMm: $event })"
       />
       mm around it, least
-      <InputNumber
+      <NumberBox
         :value="spec.leastMm ?? 1"
+        label="Least that the blade cuts"
         :min="0"
-        aria-label="Least that the blade cuts"
-        class="few"
-        @update:value="set({ leastMm: number($event) })"
+        few
+        @update:value="set({ leastMm: $event })"
       />
       mm; smaller parts
       <PickOne
@@ -115,55 +115,42 @@ const likeness = computed(() => Math.round((spec.value.leastLikeness ?? LEAST_LI
         :options="SMALL"
         @change="set({ smallParts: String($event) })"
       />
-      <label class="tick">
-        <input
-          type="checkbox"
-          :checked="spec.holes === true"
-          @change="set({ holes: spec.holes ? undefined : true })"
-        />
-        cut holes
-      </label>
+      <TickBox :on="spec.holes === true" @update:on="set({ holes: spec.holes ? undefined : true })"
+        >cut holes</TickBox
+      >
     </span>
   </template>
   <template v-if="spec.format === 'JPEG' || spec.format === 'PDF'">
     <span />
     <span class="pair">
       <template v-if="spec.format === 'JPEG'">
-        <label class="tick">
-          <input
-            type="checkbox"
-            :checked="spec.chroma === 'full'"
-            @change="set({ chroma: spec.chroma === 'full' ? undefined : 'full' })"
-          />
-          colour of every pixel (4:4:4)
-        </label>
-        <label class="tick">
-          <input
-            type="checkbox"
-            :checked="spec.progressive === true"
-            @change="set({ progressive: spec.progressive ? undefined : true })"
-          />
-          progressive
-        </label>
+        <TickBox
+          :on="spec.chroma === 'full'"
+          @update:on="set({ chroma: spec.chroma === 'full' ? undefined : 'full' })"
+          >colour of every pixel (4:4:4)</TickBox
+        >
+        <TickBox
+          :on="spec.progressive === true"
+          @update:on="set({ progressive: spec.progressive ? undefined : true })"
+          >progressive</TickBox
+        >
       </template>
-      <label v-else class="tick">
-        <input
-          type="checkbox"
-          :checked="spec.cropMarks === true"
-          @change="set({ cropMarks: spec.cropMarks ? undefined : true })"
-        />
-        crop marks
-      </label>
+      <TickBox
+        v-else
+        :on="spec.cropMarks === true"
+        @update:on="set({ cropMarks: spec.cropMarks ? undefined : true })"
+        >crop marks</TickBox
+      >
     </span>
   </template>
   <span class="label">Weight</span>
   <span class="pair">
     at most
-    <InputNumber
+    <NumberBox
       :value="mostKb"
-      placeholder="any"
-      aria-label="Most kilobytes"
-      @update:value="set({ mostBytes: $event === null ? undefined : Number($event) * KB })"
+      label="Most kilobytes"
+      empty="any"
+      @update:value="set({ mostBytes: $event && $event * KB })"
     />
     KB
   </span>
@@ -171,23 +158,21 @@ const likeness = computed(() => Math.round((spec.value.leastLikeness ?? LEAST_LI
     <span />
     <span class="pair">
       never less alike than
-      <InputNumber
+      <NumberBox
         :value="likeness"
+        label="Least likeness"
         :min="0"
         :max="99"
-        aria-label="Least likeness"
-        class="few"
-        @update:value="set({ leastLikeness: Number($event) / PER_CENT })"
+        few
+        @update:value="set({ leastLikeness: $event === undefined ? undefined : $event / PER_CENT })"
       />
       %
-      <label class="tick">
-        <input
-          type="checkbox"
-          :checked="spec.maySmaller === true"
-          @change="set({ maySmaller: spec.maySmaller ? undefined : true })"
-        />
-        may become smaller
-      </label>
+      <TickBox
+        v-if="!isPrinted"
+        :on="spec.maySmaller === true"
+        @update:on="set({ maySmaller: spec.maySmaller ? undefined : true })"
+        >may become smaller</TickBox
+      >
     </span>
   </template>
 </template>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { InputNumber, RadioButton, RadioGroup } from 'ant-design-vue'
+import { RadioButton, RadioGroup } from 'ant-design-vue'
 import { computed } from 'vue'
 import type { Spec } from '../../api/types'
 import PickOne from '../../shell/PickOne.vue'
-import { pixelsOf, sizeKind, type SizeKind } from '../../spec/spec'
+import { pixelsOf, sizeKind, tidy, type SizeKind } from '../../spec/spec'
+import NumberBox from './NumberBox.vue'
+import TickBox from './TickBox.vue'
 
 /** How large the picture is and how it is put into its frame. */
 const spec = defineModel<Spec>('spec', { required: true })
@@ -30,6 +32,16 @@ const FRESH: Record<SizeKind, Partial<Spec>> = {
   trimmed: { marginPx: 24 },
 }
 
+const NO_SIZE: Partial<Spec> = {
+  width: undefined,
+  height: undefined,
+  unit: undefined,
+  bleedMm: undefined,
+  marginPx: undefined,
+  longestPx: undefined,
+  maySmaller: undefined,
+}
+
 const kind = computed(() => sizeKind(spec.value))
 const framed = computed(() => kind.value === 'exact' || kind.value === 'print')
 const pixels = computed(() => (kind.value === 'print' ? pixelsOf(spec.value) : null))
@@ -40,11 +52,8 @@ function set(more: Partial<Spec>) {
 
 /** What another kind of size does not have is taken out. */
 function change(to: SizeKind) {
-  const { width, height, unit, bleedMm, marginPx, longestPx, ...rest } = spec.value
-  void [width, height, unit, bleedMm, marginPx, longestPx]
-  spec.value = { ...rest, ...FRESH[to], size: to }
+  spec.value = tidy({ ...spec.value, ...NO_SIZE, ...FRESH[to], size: to })
 }
-const number = (value: unknown) => (value === null || value === '' ? undefined : Number(value))
 </script>
 
 <template>
@@ -60,18 +69,18 @@ const number = (value: unknown) => (value === null || value === '' ? undefined :
   <template v-if="framed">
     <span />
     <span class="pair">
-      <InputNumber
+      <NumberBox
         :value="spec.width"
-        aria-label="Width"
-        :precision="kind === 'exact' ? 0 : undefined"
-        @update:value="set({ width: number($event) })"
+        label="Width"
+        :whole="kind === 'exact'"
+        @update:value="set({ width: $event })"
       />
       ×
-      <InputNumber
+      <NumberBox
         :value="spec.height"
-        aria-label="Height"
-        :precision="kind === 'exact' ? 0 : undefined"
-        @update:value="set({ height: number($event) })"
+        label="Height"
+        :whole="kind === 'exact'"
+        @update:value="set({ height: $event })"
       />
       <PickOne
         v-if="kind === 'print'"
@@ -87,11 +96,11 @@ const number = (value: unknown) => (value === null || value === '' ? undefined :
   <template v-if="kind === 'trimmed'">
     <span class="label">Around it</span>
     <span class="pair">
-      <InputNumber
+      <NumberBox
         :value="spec.marginPx"
+        label="Margin around the subject"
         :min="0"
-        aria-label="Margin around the subject"
-        @update:value="set({ marginPx: number($event) })"
+        @update:value="set({ marginPx: $event })"
       />
       px
     </span>
@@ -99,32 +108,32 @@ const number = (value: unknown) => (value === null || value === '' ? undefined :
   <template v-if="!framed">
     <span class="label">At most</span>
     <span class="pair">
-      <InputNumber
+      <NumberBox
         :value="spec.longestPx"
-        placeholder="any"
-        aria-label="Longest side"
-        @update:value="set({ longestPx: number($event) })"
+        label="Longest side"
+        empty="any"
+        @update:value="set({ longestPx: $event })"
       />
       px on its longest side
     </span>
   </template>
   <span class="label">Resolution</span>
   <span class="pair">
-    <InputNumber
+    <NumberBox
       :value="spec.dpi"
-      placeholder="none"
-      aria-label="Dots an inch"
-      @update:value="set({ dpi: number($event) })"
+      label="Dots an inch"
+      empty="none"
+      @update:value="set({ dpi: $event })"
     />
     dpi
     <template v-if="kind === 'print'">
       <span class="gap">bleed</span>
-      <InputNumber
+      <NumberBox
         :value="spec.bleedMm"
+        label="Bleed in millimetres"
         :min="0"
-        aria-label="Bleed in millimetres"
-        class="few"
-        @update:value="set({ bleedMm: number($event) })"
+        few
+        @update:value="set({ bleedMm: $event })"
       />
       mm
     </template>
@@ -141,24 +150,21 @@ const number = (value: unknown) => (value === null || value === '' ? undefined :
         @change="set({ fit: String($event), sharePercent: $event === 'share' ? 85 : undefined })"
       />
       <template v-if="spec.fit === 'share'">
-        <InputNumber
+        <NumberBox
           :value="spec.sharePercent"
+          label="Share of the frame"
           :min="1"
           :max="100"
-          aria-label="Share of the frame"
-          class="few"
-          @update:value="set({ sharePercent: number($event) })"
+          few
+          @update:value="set({ sharePercent: $event })"
         />
         %
       </template>
-      <label class="tick">
-        <input
-          type="checkbox"
-          :checked="spec.enlarge !== false"
-          @change="set({ enlarge: spec.enlarge === false ? undefined : false })"
-        />
-        may enlarge
-      </label>
+      <TickBox
+        :on="spec.enlarge !== false"
+        @update:on="set({ enlarge: spec.enlarge === false ? undefined : false })"
+        >may enlarge</TickBox
+      >
     </span>
   </template>
 </template>

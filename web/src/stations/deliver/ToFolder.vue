@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { Input, Modal, RadioGroup } from 'ant-design-vue'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import type { Delivery } from '../../api/types'
+import TickBox from './TickBox.vue'
 
 /** A delivery's files into a folder of the server; what came of it stays until it is closed. */
 const open = defineModel<boolean>('open', { required: true })
@@ -15,12 +16,19 @@ const WHEN_THERE = [
 ]
 const folder = ref('')
 const whenThere = ref('keep-both')
+const onlyChanged = ref(false)
 const busy = ref(false)
 const said = ref('')
 const problem = ref('')
 
+/** Files beside those that are as before; 0 = all are new. */
+const changed = computed(() =>
+  props.delivery && props.delivery.same > 0 ? props.delivery.made - props.delivery.same : 0,
+)
+
 watch(open, (now) => {
   if (!now) return
+  onlyChanged.value = false
   folder.value = props.suggested
   said.value = problem.value = ''
 })
@@ -33,7 +41,7 @@ async function write() {
     const done = await need(
       api.POST('/api/v1/deliveries/{id}/to-folder', {
         params: { path: { id: props.delivery.id } },
-        body: { folder: folder.value, whenThere: whenThere.value, onlyChanged: false },
+        body: { folder: folder.value, whenThere: whenThere.value, onlyChanged: onlyChanged.value },
       }),
     )
     const rest = [
@@ -63,6 +71,10 @@ async function write() {
       <Input id="folder-name" v-model:value="folder" :maxlength="200" @press-enter="write" />
       <span class="top">When a file is there</span>
       <RadioGroup v-model:value="whenThere" class="choices" :options="WHEN_THERE" />
+      <template v-if="changed > 0">
+        <span />
+        <TickBox v-model:on="onlyChanged">only the {{ changed }} that changed</TickBox>
+      </template>
     </div>
     <p v-if="said" role="status" data-in-folder>{{ said }}</p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

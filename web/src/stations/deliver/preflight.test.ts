@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Preflight, PreflightFile } from '../../api/types'
-import { filesOf, filtersOf, keyOf } from './preflight'
+import { filesOf, filtersOf, keyOf, withProblems } from './preflight'
 
 function file(name: string, more: Partial<PreflightFile> = {}): PreflightFile {
   return {
@@ -54,6 +54,15 @@ describe('what will be made', () => {
     expect(names('look-at')).toEqual(['large.png', 'huge.png'])
     expect(names('enlarged')).toEqual(['large.png'])
     expect(names('same')).toEqual(['same.png'])
+  })
+
+  it('says of what a try has shown that it can’t be made', () => {
+    const tried = withProblems(PREFLIGHT, { 0: '9,000 bytes; the most is 5,000' })
+    expect(tried.blocked).toBe(2)
+    expect(tried.needALook).toBe(3)
+    expect(filesOf(tried, 'too-heavy').map((f) => f.name)).toEqual(['plain.png'])
+    expect(filtersOf(tried).map((f) => f.label)).toContain('Too heavy')
+    expect(withProblems(PREFLIGHT, {})).toBe(PREFLIGHT)
   })
 
   it('knows a file by its picture and its spec', () => {

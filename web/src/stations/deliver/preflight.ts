@@ -7,7 +7,6 @@ const LABELS: Record<string, string> = {
   'too-large': 'Too large',
   'cannot-write': 'Can’t be written',
   'too-heavy': 'Too heavy',
-  'weight-at-risk': 'Weight at risk',
   enlarged: 'Enlarged',
   'subject-cut': 'Subject cut off',
   'loses-transparency': 'Transparency lost',
@@ -57,4 +56,21 @@ export function filesOf(preflight: Preflight, filter: string): PreflightFile[] {
     ...all.filter((file) => !file.blocked && file.notes.length > 0),
     ...all.filter((file) => file.notes.length === 0),
   ]
+}
+
+/** With what a try of some files has shown: those can't be made. */
+export function withProblems(preflight: Preflight, problems: Record<string, string>): Preflight {
+  if (Object.keys(problems).length === 0) return preflight
+  const content = preflight.content.map((file, i) => {
+    const sentence = problems[i]
+    return sentence === undefined
+      ? file
+      : { ...file, blocked: true, notes: [{ kind: 'too-heavy', sentence }, ...file.notes] }
+  })
+  return {
+    ...preflight,
+    needALook: content.filter((file) => file.notes.length > 0).length,
+    blocked: content.filter((file) => file.blocked).length,
+    content,
+  }
 }

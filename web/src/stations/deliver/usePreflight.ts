@@ -2,7 +2,8 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import type { Batch, Picture, Preflight, Spec } from '../../api/types'
-import { keyOf } from './preflight'
+import { keyOf, withProblems } from './preflight'
+import { useWeights } from './useWeights'
 
 const DELIVERABLE = ['passed', 'delivered', 'left-whole']
 
@@ -13,7 +14,7 @@ export function usePreflight(
   pictures: Ref<Picture[]>,
   specs: Ref<Spec[]>,
 ) {
-  const preflight = ref<Preflight | null>(null)
+  const planned = ref<Preflight | null>(null)
   const problem = ref('')
   const leftOut = ref(new Set<string>())
   const ready = computed(() => pictures.value.filter((p) => DELIVERABLE.includes(p.state)))
@@ -28,12 +29,12 @@ export function usePreflight(
     ],
     async () => {
       if (specs.value.length === 0 || !canBeNamed.value) {
-        preflight.value = null
+        planned.value = null
         problem.value = ''
         return
       }
       try {
-        preflight.value = (await need(
+        planned.value = (await need(
           api.POST('/api/v1/batches/{id}/preflight', {
             params: { path: { id: batchId.value } },
             body: { specs: specs.value },
@@ -47,6 +48,10 @@ export function usePreflight(
     { debounce: 200, immediate: true, deep: true },
   )
 
+  const weights = useWeights(batchId, specs, planned)
+  const preflight = computed(
+    () => planned.value && withProblems(planned.value, weights.problems.value),
+  )
   const made = computed(() =>
     (preflight.value?.content ?? []).filter((f) => !leftOut.value.has(keyOf(f))),
   )
@@ -68,6 +73,7 @@ export function usePreflight(
 
   return {
     preflight,
+    weights,
     problem,
     leftOut,
     ready,

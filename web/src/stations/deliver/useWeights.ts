@@ -11,6 +11,8 @@ export function useWeights(
   preflight: Ref<Preflight | null>,
 ) {
   const bytes = ref<number[]>([])
+  /** What a try could not make, by its place in the preflight. */
+  const problems = ref<Record<string, string>>({})
   const isComplete = ref(false)
   let round = 0
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -26,6 +28,7 @@ export function useWeights(
       )
       if (mine !== round) return
       bytes.value = view.bytes ?? []
+      problems.value = view.problems ?? {}
       isComplete.value = view.complete === true
       if (!isComplete.value) timer = setTimeout(() => void ask(mine), ASK_AGAIN_MS)
     } catch {
@@ -41,6 +44,7 @@ export function useWeights(
       isComplete.value = false
       if (now && now.files > 0) void ask(round)
       else bytes.value = []
+      problems.value = {}
     },
     { immediate: true },
   )
@@ -49,5 +53,5 @@ export function useWeights(
     clearTimeout(timer)
   })
 
-  return { bytes, isComplete }
+  return { bytes, problems, isComplete }
 }

@@ -6,7 +6,6 @@ import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
-import org.ablebatch.codec.deliver.CannotMake;
 import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.write.CannotWrite;
 import org.ablebatch.core.deliver.Deliverable;
@@ -101,7 +100,7 @@ final class FileDeliverer {
           file.spec().name(),
           notes,
           null);
-    } catch (CannotMake | CannotWrite e) {
+    } catch (CannotWrite e) {
       return failed(file, notes, e.getMessage());
     } catch (IOException e) {
       return failed(file, notes, "Writing failed: " + e.getMessage());

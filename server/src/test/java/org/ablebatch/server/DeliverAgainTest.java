@@ -196,6 +196,60 @@ class DeliverAgainTest {
         .isEqualTo("words");
   }
 
+  /** Pausing and going on at once must not end a run that was stopped in the middle. */
+  @Test
+  void goingOnBeforeThePauseHasTakenHoldLosesNothing() throws Exception {
+    long batch = api.newBatch("Paused at once");
+    for (int i = 0; i < 6; i++) {
+      passed(batch, "q" + i + ".jpg", 0x203010 * (i + 1));
+    }
+    long delivery = start(batch, specs(SQUARE, CARD), "");
+    for (int i = 0; i < 5; i++) {
+      api.post("/api/v1/deliveries/" + delivery + "/pause", "");
+      api.post("/api/v1/deliveries/" + delivery + "/go-on", "");
+    }
+
+    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(delivery)).isEqualTo("done"));
+    assertThat(manifest(delivery).get("files").valueStream())
+        .hasSize(12)
+        .allMatch(file -> !file.get("sha256").isNull());
+  }
+
+  @Test
+  void aFileThatIsOnlyCalledOtherwiseIsNotMadeAgainButFetchedAgain() throws Exception {
+    long batch = api.newBatch("Renamed");
+    passed(batch, "r.jpg", 0x606020);
+    JsonNode first = delivered(batch, specs(CARD), "");
+    String renamed =
+        CARD.replace("}", ", \"fileName\": [{\"part\": \"text\", \"text\": \"new\"}]}");
+
+    JsonNode second = delivered(batch, specs(renamed), "");
+
+    assertThat(changes(second)).containsOnly(Map.entry("changed", Set.of("new.jpg")));
+    assertThat(hash(second, "new.jpg")).isEqualTo(hash(first, "r_card.jpg"));
+    assertThat(zipped(second.get("deliveryId").asLong(), "?onlyChanged=true")).contains("new.jpg");
+  }
+
+  @Test
+  void whatATryCouldNotMakeIsSaidWithTheWeights() throws Exception {
+    long batch = api.newBatch("Too heavy");
+    passed(batch, "h.jpg", 0x204080);
+    String path = "/api/v1/batches/" + batch + "/weights";
+    String heavy =
+        "{\"name\": \"Heavy\", \"width\": 300, \"height\": 300, \"format\": \"TIFF\","
+            + " \"mostBytes\": 1000}";
+    String body = body(specs(SQUARE, heavy), "");
+
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(
+            () -> assertThat(api.post(path, body).body().get("complete").asBoolean()).isTrue());
+
+    JsonNode problems = api.post(path, body).body().get("problems");
+    assertThat(problems.propertyNames()).containsExactly("1");
+    assertThat(problems.get("1").asString()).contains("the most is 1,000");
+  }
+
   private long passed(long batch, String name, int rgb) {
     long picture = api.cutPicture(batch, name, TestPictures.discJpeg(300, 200, rgb));
     assertThat(api.verdict(picture, "pass").status()).isEqualTo(200);

@@ -5,6 +5,7 @@ import java.util.Locale;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.CannotWrite;
 import org.ablebatch.codec.write.EncodedFile;
 import org.ablebatch.codec.write.FileExtras;
 import org.ablebatch.codec.write.PictureWriter;
@@ -57,8 +58,7 @@ public final class FileMaker {
   /**
    * @param look the batch's, with what the picture does otherwise
    * @param sharpen what has to be enlarged is made crisp
-   * @throws CannotMake when the spec can't be met
-   * @throws org.ablebatch.codec.write.CannotWrite when this machine can't write the format
+   * @throws CannotWrite when the spec can't be met, or this machine can't write the format
    */
   public Made make(Dressable dressable, Spec spec, Look look, boolean sharpen, FileWords words) {
     Staging staging = Staging.of(spec, dressable.measures(), look);
@@ -66,10 +66,14 @@ public final class FileMaker {
     FileExtras extras = new FileExtras(spec.size().dpi(), words);
     String problem = SpecSize.problem(spec.size().whole(dressable.measures()));
     if (problem != null) {
-      throw new CannotMake(problem);
+      throw new CannotWrite(problem);
     }
     if (spec.encoding() instanceof Encoding.Tiff tiff && tiff.bits() == DEEP_BITS) {
-      return deep(dressable, staging, bleed, spec, sharpen, extras);
+      DeepDressed dressed =
+          dresser.dressDeep(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
+      DeepDressed whole = Bleed.around(dressed, bleed);
+      return asItIs(
+          EncodedFile.of(whole, extras), new Frame(whole.width(), whole.height()), spec.weight());
     }
     if (spec.encoding() instanceof Encoding.Layers) {
       return layers(dressable, staging, spec, sharpen, extras);
@@ -79,8 +83,8 @@ public final class FileMaker {
             dressable, seen(spec, staging.look()), staging.frame(), staging.placing(), sharpen);
     if (spec.encoding() instanceof Encoding.CutLine line) {
       Frame sheet = spec.size().whole(dressable.measures());
-      byte[] svg = EncodedFile.ofCutLine(dressed, bleed, line, spec.size().dpi());
-      return new Made(svg, sheet.width(), sheet.height(), null, null);
+      return asItIs(
+          EncodedFile.ofCutLine(dressed, bleed, line, spec.size().dpi()), sheet, spec.weight());
     }
     Picture picture = Bleed.around(forFormat(dressed, spec), bleed);
     return spec.weight() == null
@@ -108,22 +112,12 @@ public final class FileMaker {
     return forFormat(dresser.dress(small, seen(spec, staging.look()), shown, placing, false), spec);
   }
 
-  private Made deep(
-      Dressable dressable,
-      Staging staging,
-      int bleed,
-      Spec spec,
-      boolean sharpen,
-      FileExtras extras) {
-    DeepDressed dressed =
-        dresser.dressDeep(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
-    DeepDressed whole = Bleed.around(dressed, bleed);
-    byte[] bytes = EncodedFile.of(whole, extras);
-    WeightLimit limit = spec.weight();
+  /** A file of which nothing can be given up. */
+  private static Made asItIs(byte[] bytes, Frame size, WeightLimit limit) {
     if (limit != null && bytes.length > limit.mostBytes()) {
       throw tooHeavy(bytes.length, null, 1, limit);
     }
-    return new Made(bytes, whole.width(), whole.height(), null, limit == null ? null : 1.0);
+    return new Made(bytes, size.width(), size.height(), null, limit == null ? null : 1.0);
   }
 
   /** A matte and a line show where the subject is and nothing else. */
@@ -139,12 +133,7 @@ public final class FileMaker {
         dresser.layered(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
     Picture merged =
         dresser.dress(dressable, staging.look(), staging.frame(), staging.placing(), sharpen);
-    byte[] bytes = EncodedFile.ofLayers(layers, merged, extras);
-    WeightLimit limit = spec.weight();
-    if (limit != null && bytes.length > limit.mostBytes()) {
-      throw tooHeavy(bytes.length, null, 1, limit);
-    }
-    return new Made(bytes, merged.width(), merged.height(), null, limit == null ? null : 1.0);
+    return asItIs(EncodedFile.ofLayers(layers, merged, extras), frameOf(merged), spec.weight());
   }
 
   /** Where a look cuts a shape out, a format without transparency shows white. */
@@ -171,9 +160,9 @@ public final class FileMaker {
         found.file(), size.width(), size.height(), found.encoding().quality(), found.likeness());
   }
 
-  private static CannotMake tooHeavy(
+  private static CannotWrite tooHeavy(
       long bytes, Integer quality, double likeness, WeightLimit limit) {
-    return new CannotMake(
+    return new CannotWrite(
         String.format(
             Locale.ROOT,
             "%,d bytes%s at a likeness of %.3f; the most is %,d",

@@ -92,6 +92,43 @@ public record SpecEntry(
         backdrop, null, null, null);
   }
 
+  /** What a file's bytes depend on: how it is called is not among it. */
+  public SpecEntry withoutNames() {
+    return new SpecEntry(
+        null,
+        size,
+        width,
+        height,
+        unit,
+        dpi,
+        bleedMm,
+        marginPx,
+        longestPx,
+        fit,
+        sharePercent,
+        enlarge,
+        format,
+        quality,
+        lossless,
+        chroma,
+        progressive,
+        palette,
+        bits,
+        edge,
+        cropMarks,
+        offsetMm,
+        leastMm,
+        smallParts,
+        holes,
+        mostBytes,
+        leastLikeness,
+        maySmaller,
+        backdrop,
+        marginPercent,
+        null,
+        null);
+  }
+
   /**
    * @throws InvalidSpec naming the field that is wrong
    */

@@ -95,7 +95,10 @@ public record SpecFile(List<SpecEntry> specs) {
     if (entries == null || entries.isEmpty() || entries.size() > MOST_SPECS) {
       throw new InvalidSpec("specs", "There are 1 to " + MOST_SPECS + " specs");
     }
-    return entries.stream().filter(Objects::nonNull).map(SpecEntry::toSpec).toList();
+    if (entries.stream().anyMatch(Objects::isNull)) {
+      throw new InvalidSpec("specs", "One of the specs is empty");
+    }
+    return entries.stream().map(SpecEntry::toSpec).toList();
   }
 
   private static <T> T parse(byte[] bytes, Class<T> as) {

@@ -15,6 +15,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.ablebatch.codec.deliver.FileMaker.Made;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
+import org.ablebatch.codec.write.CannotWrite;
 import org.ablebatch.core.cutline.CutLineRules;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.deliver.Encoding.Chroma;
@@ -73,7 +74,7 @@ class FileMakerTest {
     Spec spec = exact(new Encoding.Png(Palette.NEVER), new WeightLimit(1000, 0.9, false));
 
     assertThatThrownBy(() -> make(spec))
-        .isInstanceOf(CannotMake.class)
+        .isInstanceOf(CannotWrite.class)
         .hasMessageMatching("[\\d,]+ bytes at a likeness of 1\\.000; the most is 1,000");
   }
 

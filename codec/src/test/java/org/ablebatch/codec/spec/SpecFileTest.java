@@ -40,7 +40,7 @@ class SpecFileTest {
             """
             "name":"Print","width":4,"height":5,"unit":"in","dpi":300,"bleedMm":3,"fit":"share",
             "sharePercent":84,"enlarge":false,"format":"PDF","quality":88,"cropMarks":true,
-            "mostBytes":500000,"leastLikeness":0.95,"maySmaller":true,"backdrop":"#E9E0CE",
+            "mostBytes":500000,"leastLikeness":0.95,"maySmaller":false,"backdrop":"#E9E0CE",
             "marginPercent":5,"fileName":[{"part":"spec"},{"part":"counter","digits":4,"start":10,
             "perGroup":true},{"part":"text","text":"_x"},{"part":"column","column":"colour"}],
             "names":{"capitals":"small","letters":"two-for-one","longest":60}""");
@@ -53,7 +53,7 @@ class SpecFileTest {
                 new Fit.Share(84),
                 false,
                 new Encoding.Pdf(88, true),
-                new WeightLimit(500_000, 0.95, true),
+                new WeightLimit(500_000, 0.95, false),
                 new Fill.Solid(0xE9E0CE),
                 5.0,
                 List.of(
@@ -114,6 +114,8 @@ class SpecFileTest {
     assertThat(refused("null")).hasMessageContaining("empty");
     assertThat(refused("{\"format\":\"able-batch-specs\",\"version\":1,\"specs\":[]}"))
         .hasMessageContaining("1 to 40");
+    assertThat(refused("{\"format\":\"able-batch-specs\",\"version\":1,\"specs\":[null]}"))
+        .hasMessageContaining("is empty");
   }
 
   @Test
@@ -124,6 +126,16 @@ class SpecFileTest {
 
     assertThat(SpecFile.read(file.bytes())).isEqualTo(file);
     assertThat(text).contains("able-batch-specs").doesNotContain("null");
+  }
+
+  @Test
+  void whatAFileIsCalledChangesNothingInIt() {
+    SpecEntry card = SpecEntry.exact("Card", 800, 600, "WEBP", 82, "#E9E0CE");
+    SpecEntry tile = SpecEntry.exact("Tile", 800, 600, "WEBP", 82, "#E9E0CE");
+
+    assertThat(card.withoutNames()).isEqualTo(tile.withoutNames());
+    assertThat(card.withoutNames())
+        .isNotEqualTo(SpecEntry.exact("Card", 800, 600, "WEBP", 81, "#E9E0CE").withoutNames());
   }
 
   @Test

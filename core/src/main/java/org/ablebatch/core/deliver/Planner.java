@@ -30,7 +30,12 @@ public final class Planner {
    * @param frame its picture's size, with bleed
    */
   public record PlannedFile(
-      int specIndex, Spec spec, String name, Frame frame, List<Preflight.Note> notes) {
+      int specIndex,
+      Spec spec,
+      String name,
+      Frame frame,
+      Staging staging,
+      List<Preflight.Note> notes) {
     public boolean isBlocked() {
       return notes.stream().anyMatch(note -> note.kind().blocks());
     }
@@ -68,6 +73,11 @@ public final class Planner {
             new FileNames.OfSpec(
                 spec.name(), whole.width() + "x" + whole.height(), spec.format().extension()));
     return new PlannedFile(
-        index, spec, name.name(), whole, Preflight.notes(picture, spec, staging, whole, name));
+        index,
+        spec,
+        name.name(),
+        whole,
+        staging,
+        Preflight.notes(picture, spec, staging, whole, name));
   }
 }

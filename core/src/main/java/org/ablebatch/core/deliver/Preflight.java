@@ -27,10 +27,8 @@ public final class Preflight {
     TOO_LARGE(true),
     /** Nothing of the kind can be written here. */
     CANNOT_WRITE(true),
-    /** The most bytes can't be met. */
+    /** A try has shown that the most bytes can't be met. */
     TOO_HEAVY(true),
-    /** The most bytes may be hard to meet. */
-    WEIGHT_AT_RISK(false),
     ENLARGED(false),
     SUBJECT_CUT(false),
     LOSES_TRANSPARENCY(false),

@@ -47,6 +47,10 @@ public record Spec(
     if (fileName.isEmpty()) {
       throw new InvalidSpec("fileName", "A file name needs at least one part");
     }
+    boolean printed = size instanceof SpecSize.Print || encoding instanceof Encoding.Pdf;
+    if (printed && weight != null && weight.maySmaller()) {
+      throw new InvalidSpec("maySmaller", "What is printed keeps its size, whatever it weighs");
+    }
     boolean measured = encoding instanceof Encoding.Pdf || encoding instanceof Encoding.CutLine;
     if (measured && size.dpi() == null) {
       throw new InvalidSpec("dpi", "What is measured in millimetres needs its dots an inch");

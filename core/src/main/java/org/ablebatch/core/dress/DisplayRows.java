@@ -1,5 +1,6 @@
 package org.ablebatch.core.dress;
 
+import java.util.Arrays;
 import java.util.List;
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.Picture;
@@ -15,10 +16,7 @@ final class DisplayRows {
     int[] argb = new int[Math.multiplyExact(frame.width(), frame.height())];
     float[] row = new float[frame.width() * SubjectRows.CHANNELS];
     for (int y = 0; y < frame.height(); y++) {
-      java.util.Arrays.fill(row, 0);
-      for (Layer layer : layers) {
-        layer.paint(y, row);
-      }
+      paint(layers, y, row);
       finish(row, argb, y * frame.width());
     }
     return new Picture(frame.width(), frame.height(), argb);
@@ -30,10 +28,7 @@ final class DisplayRows {
     short[] rgba = new short[Math.multiplyExact(pixels, SubjectRows.CHANNELS)];
     float[] row = new float[frame.width() * SubjectRows.CHANNELS];
     for (int y = 0; y < frame.height(); y++) {
-      java.util.Arrays.fill(row, 0);
-      for (Layer layer : layers) {
-        layer.paint(y, row);
-      }
+      paint(layers, y, row);
       int start = y * row.length;
       for (int i = 0; i < row.length; i += SubjectRows.CHANNELS) {
         float alpha = Math.max(0, Math.min(1, row[i + 3]));
@@ -44,6 +39,13 @@ final class DisplayRows {
       }
     }
     return new DeepDressed(frame.width(), frame.height(), rgba);
+  }
+
+  private static void paint(List<Layer> layers, int y, float[] row) {
+    Arrays.fill(row, 0);
+    for (Layer layer : layers) {
+      layer.paint(y, row);
+    }
   }
 
   private static short deep(float value) {

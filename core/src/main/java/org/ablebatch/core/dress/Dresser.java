@@ -73,11 +73,8 @@ public final class Dresser {
     if (given != null) {
       return Standing.at(given, arranged.content());
     }
-    boolean keeps = place.keepCutSides() && place.rotate() == 0;
     Standing.CutSides cut =
-        keeps
-            ? Standing.CutSides.of(arranged.content(), arranged.cutout().bounds())
-            : Standing.CutSides.NONE;
+        Standing.CutSides.kept(place, arranged.content(), arranged.cutout().bounds());
     return Standing.of(arranged.content(), cut, place, frame);
   }
 

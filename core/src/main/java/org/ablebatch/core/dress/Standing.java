@@ -39,6 +39,11 @@ public record Standing(Placement placement, double left, double top, double righ
           content.bottom() >= picture.height() - nearY);
     }
 
+    /** Those that a place keeps at the frame's sides; what is turned is cut off nowhere. */
+    static CutSides kept(SubjectPlace place, Rect content, Rect picture) {
+      return place.keepCutSides() && place.rotate() == 0 ? of(content, picture) : NONE;
+    }
+
     public boolean any() {
       return left || top || right || bottom;
     }

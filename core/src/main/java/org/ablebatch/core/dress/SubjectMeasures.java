@@ -26,10 +26,7 @@ public record SubjectMeasures(Rect content, Rect picture, Labels labels) {
    */
   public double enlargement(Look look, Frame frame) {
     SubjectPlace place = MeasuredPlace.of(look.subject(), labels, frame);
-    Standing.CutSides cut =
-        place.keepCutSides() && place.rotate() == 0
-            ? Standing.CutSides.of(content, picture)
-            : Standing.CutSides.NONE;
+    Standing.CutSides cut = Standing.CutSides.kept(place, content, picture);
     Copies copies = place.copies();
     if (copies != null) {
       // Only below do all of them stay cut off, and only while they stand side by side.

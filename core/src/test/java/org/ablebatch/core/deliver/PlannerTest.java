@@ -122,7 +122,7 @@ class PlannerTest {
   void kindsAreCalledByTheirOwnNames() {
     assertThat(Kind.SUBJECT_CUT.wireName()).isEqualTo("subject-cut");
     assertThat(Kind.TOO_HEAVY.blocks()).isTrue();
-    assertThat(Kind.WEIGHT_AT_RISK.blocks()).isFalse();
+    assertThat(Kind.ENLARGED.blocks()).isFalse();
   }
 
   private static List<Kind> kinds(PlannedFile file) {

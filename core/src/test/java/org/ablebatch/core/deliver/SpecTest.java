@@ -11,6 +11,7 @@ import org.ablebatch.core.dress.Labels;
 import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.look.Fill;
 import org.ablebatch.core.look.Look;
+import org.ablebatch.core.naming.NameRules;
 import org.ablebatch.core.raster.Rect;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -107,6 +108,34 @@ class SpecTest {
   void aPageNeedsItsDots() {
     assertThatThrownBy(() -> Spec.exact("Page", 800, 800, new Encoding.Pdf(90, false)))
         .isInstanceOfSatisfying(InvalidSpec.class, e -> assertThat(e.field()).isEqualTo("dpi"));
+  }
+
+  @Test
+  void aPrintKeepsItsSizeWhateverItWeighs() {
+    WeightLimit smaller = new WeightLimit(50_000, 0.9, true);
+    SpecSize print = new SpecSize.Print(4, 5, Unit.INCH, 300, 3);
+
+    assertThatThrownBy(() -> weighing(print, JPEG, smaller))
+        .isInstanceOfSatisfying(
+            InvalidSpec.class, e -> assertThat(e.field()).isEqualTo("maySmaller"));
+    assertThatThrownBy(
+            () -> weighing(new SpecSize.Pixels(90, 90, 300), new Encoding.Pdf(90, false), smaller))
+        .hasMessageContaining("keeps its size");
+    assertThat(weighing(print, JPEG, new WeightLimit(50_000, 0.9, false)).weight()).isNotNull();
+  }
+
+  private static Spec weighing(SpecSize size, Encoding encoding, WeightLimit weight) {
+    return new Spec(
+        "A",
+        size,
+        Fit.BY_LOOK,
+        true,
+        encoding,
+        weight,
+        null,
+        null,
+        Spec.DEFAULT_NAME,
+        NameRules.DEFAULT);
   }
 
   @Test

@@ -49,13 +49,14 @@ public class DeliveredFile {
   }
 
   /**
-   * Holds it against the file of the last delivery. One that would become the same is the same: its
-   * bytes are there already.
+   * Holds it against the file of the last delivery. One that would become the same takes its bytes
+   * from there; it is the same when it is called the same, too.
    */
   void comparedWith(DeliveredFile before) {
-    boolean same = before.blobId != null && recipe.equals(before.recipe);
+    boolean sameBytes = before.blobId != null && recipe.equals(before.recipe);
+    boolean same = sameBytes && name.equals(before.name);
     changeKind = (same ? FileChange.SAME : FileChange.CHANGED).wireName();
-    if (same) {
+    if (sameBytes) {
       blobId = before.blobId;
       bytes = before.bytes;
       width = before.width;

@@ -27,7 +27,7 @@ class DeliveryConfiguration {
         .onDeadExecutionRevive()
         .execute(
             (instance, context) ->
-                job.run(Long.parseLong(instance.getId()), () -> !stopping.get()));
+                job.run(DeliveryJob.deliveryId(instance.getId()), () -> !stopping.get()));
   }
 
   @Bean(destroyMethod = "")

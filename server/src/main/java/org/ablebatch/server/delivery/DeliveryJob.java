@@ -1,13 +1,14 @@
 package org.ablebatch.server.delivery;
 
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
-import org.ablebatch.codec.deliver.CannotMake;
 import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.codec.spec.SpecFile;
@@ -36,6 +37,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 public class DeliveryJob {
   static final TaskDescriptor<Void> TASK = TaskDescriptor.of("deliver");
+
+  private static final String AGAIN = "-";
 
   private static final Logger LOG = LoggerFactory.getLogger(DeliveryJob.class);
 
@@ -76,6 +79,20 @@ public class DeliveryJob {
     this.clock = clock;
   }
 
+  static TaskInstance.Builder<Void> task(long deliveryId) {
+    return TASK.instance(String.valueOf(deliveryId));
+  }
+
+  /** For a delivery whose first task may still be there. */
+  static TaskInstance.Builder<Void> taskAgain(long deliveryId, Instant now) {
+    return TASK.instance(deliveryId + AGAIN + now.toEpochMilli());
+  }
+
+  /** Of a task that was made here. */
+  static long deliveryId(String task) {
+    return Long.parseLong(task.split(AGAIN)[0]);
+  }
+
   /**
    * @param goesOn false once the server is stopping
    */
@@ -101,11 +118,12 @@ public class DeliveryJob {
                         pixels.getOrDefault(entry.getKey(), 0L),
                         () -> makeFiles(run, entry.getKey(), entry.getValue())))
             .toList();
-    pool.work(shares, () -> goesOn.getAsBoolean() && !service.isPaused(deliveryId));
+    boolean all = pool.work(shares, () -> goesOn.getAsBoolean() && !service.isPaused(deliveryId));
     if (!goesOn.getAsBoolean()) {
       throw new IllegalStateException("the server is stopping; the delivery goes on later");
     }
-    if (!service.isPaused(deliveryId)) {
+    // One that was paused meanwhile has a task of its own once it goes on.
+    if (all) {
       transaction.executeWithoutResult(status -> finish(deliveryId));
     }
   }
@@ -162,7 +180,7 @@ public class DeliveryJob {
     Dressable dressable = dressing.fullSize(row);
     Look look = DressingService.lookOf(run.look, row.photo());
     for (DeliveredFile file : missing) {
-      file.takenFrom(row.photo().shown().versionId(), run.recipes.of(row, file.specIndex()));
+      file.takenFrom(row.photo().shown().versionId(), run.recipes.of(row, look, file.specIndex()));
       try {
         FileMaker.Made made =
             dressing.make(
@@ -172,7 +190,7 @@ public class DeliveryJob {
                 run.delivery.sharpensEnlarged(),
                 run.words.of(row.photo().labels()));
         file.made(blobs.put(made.bytes()), made);
-      } catch (CannotMake | CannotWrite e) {
+      } catch (CannotWrite e) {
         file.failed(e.getMessage());
       } catch (StorageFailed e) {
         throw e;

@@ -1,5 +1,6 @@
 package org.ablebatch.server.delivery;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.codec.spec.SpecFile;
@@ -26,14 +27,13 @@ final class DeliveryPlan {
       List<PhotoRow> rows, List<SpecEntry> specs, Look look, WordsEntry words, boolean sharpen) {
     Planner planner = new Planner(SpecFile.toSpecs(specs));
     Recipes recipes = new Recipes(specs, look, words.toPlan(), sharpen);
-    return rows.stream()
-        .flatMap(
-            row ->
-                planner
-                    .next(
-                        new Deliverable(row.measures(), DressingService.lookOf(look, row.photo())))
-                    .stream()
-                    .map(file -> new Item(row, file, recipes.of(row, file.specIndex()))))
-        .toList();
+    List<Item> items = new ArrayList<>();
+    for (PhotoRow row : rows) {
+      Look own = DressingService.lookOf(look, row.photo());
+      for (Planner.PlannedFile file : planner.next(new Deliverable(row.measures(), own))) {
+        items.add(new Item(row, file, recipes.of(row, own, file.specIndex())));
+      }
+    }
+    return items;
   }
 }

@@ -1,6 +1,7 @@
 package org.ablebatch.server.delivery;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
@@ -76,11 +77,10 @@ public class DeliveryService {
   @Transactional(readOnly = true)
   public PreflightView preflight(long batchId, List<SpecEntry> specs) {
     Batch batch = batches.require(batchId);
-    List<PhotoRow> rows = photos.rowsInOrder(batchId, DELIVERABLE);
     Before before = before(batchId);
+    List<DeliveryPlan.Item> items = plan(batchId, specs);
     List<PreflightFile> content =
-        DeliveryPlan.of(rows, specs, batch.look(), words.of(batchId), batch.sharpensEnlarged())
-            .stream()
+        items.stream()
             .map(
                 item ->
                     PreflightFiles.of(
@@ -88,9 +88,10 @@ public class DeliveryService {
                         before.change(item),
                         hurts.knownOf(item.row(), batch, item.file().frame())))
             .toList();
+    int pictures = items.size() / specs.size();
     return new PreflightView(
-        rows.size(),
-        (int) photos.countByBatchIdAndRemovedAtIsNull(batchId) - rows.size(),
+        pictures,
+        (int) photos.countByBatchIdAndRemovedAtIsNull(batchId) - pictures,
         content.size(),
         count(content, file -> !file.notes().isEmpty()),
         count(content, PreflightFile::blocked),
@@ -113,16 +114,13 @@ public class DeliveryService {
   @Transactional
   public long deliver(long batchId, List<SpecEntry> specs, Set<LeftOut> leftOut) {
     Batch batch = batches.require(batchId);
-    List<PhotoRow> rows = photos.rowsInOrder(batchId, DELIVERABLE);
-    List<DeliveryPlan.Item> items =
-        DeliveryPlan.of(rows, specs, batch.look(), words.of(batchId), batch.sharpensEnlarged())
-            .stream()
-            .filter(item -> !leftOut.contains(LeftOut.of(item)))
-            .toList();
-    if (rows.isEmpty()) {
+    List<DeliveryPlan.Item> all = plan(batchId, specs);
+    if (all.isEmpty()) {
       throw new Conflict(
           "No picture of this batch has been passed yet. Pass some in Check, then deliver.");
     }
+    List<DeliveryPlan.Item> items =
+        all.stream().filter(item -> !leftOut.contains(LeftOut.of(item))).toList();
     if (items.isEmpty()) {
       throw new Conflict("Every file is left out, so there is nothing to make.");
     }
@@ -138,7 +136,7 @@ public class DeliveryService {
                 words.kept(words.of(batchId)),
                 clock.instant()));
     files.saveAll(items.stream().map(item -> before.planned(delivery.id(), item)).toList());
-    schedule(delivery);
+    schedule(delivery, DeliveryJob.task(delivery.id()));
     return delivery.id();
   }
 
@@ -166,9 +164,8 @@ public class DeliveryService {
     return photos.rowsInOrder(batchId, DELIVERABLE);
   }
 
-  private void schedule(Delivery delivery) {
-    scheduler.scheduleIfNotExists(
-        DeliveryJob.TASK.instance(String.valueOf(delivery.id())).scheduledTo(clock.instant()));
+  private void schedule(Delivery delivery, TaskInstance.Builder<Void> task) {
+    scheduler.scheduleIfNotExists(task.scheduledTo(clock.instant()));
     events.changed(delivery.batchId());
   }
 
@@ -196,7 +193,8 @@ public class DeliveryService {
     Delivery delivery = require(id);
     if (delivery.state() == DeliveryState.PAUSED) {
       delivery.goOn();
-      schedule(delivery);
+      // The task that was paused may still be finishing what it had begun.
+      schedule(delivery, DeliveryJob.taskAgain(id, clock.instant()));
     }
   }
 

@@ -23,16 +23,8 @@ class MakingPool implements DisposableBean {
 
   MakingPool(AbleSettings settings) {
     this.workers = settings.workersOrCores();
-    this.threads = Executors.newFixedThreadPool(workers, MakingPool::thread);
+    this.threads = Executors.newFixedThreadPool(workers, ThreadsBehind.named("deliver-"));
     this.room = new Semaphore(workers, true);
-  }
-
-  private static Thread thread(Runnable work) {
-    Thread thread = new Thread(work, "deliver");
-    thread.setDaemon(true);
-    // Whoever works at the screen goes first.
-    thread.setPriority(Thread.MIN_PRIORITY);
-    return thread;
   }
 
   /** A picture's share of a run. */
@@ -42,9 +34,10 @@ class MakingPool implements DisposableBean {
    * Does all that can be begun while it goes on, and returns when what was begun is finished.
    *
    * @param goesOn asked before each one
+   * @return whether all were begun
    * @throws RuntimeException the first that any of them threw
    */
-  void work(List<Share> shares, BooleanSupplier goesOn) {
+  boolean work(List<Share> shares, BooleanSupplier goesOn) {
     Semaphore finished = new Semaphore(0);
     FirstFailure failure = new FirstFailure();
     int begun = 0;
@@ -70,6 +63,7 @@ class MakingPool implements DisposableBean {
     }
     finished.acquireUninterruptibly(begun);
     failure.raise();
+    return begun == shares.size();
   }
 
   @Override

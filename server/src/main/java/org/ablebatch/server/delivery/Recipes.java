@@ -1,17 +1,14 @@
 package org.ablebatch.server.delivery;
 
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.core.deliver.WordsPlan;
 import org.ablebatch.core.look.Look;
-import org.ablebatch.server.dressing.DressingService;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRow;
+import org.ablebatch.server.storage.Sha256;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -32,16 +29,18 @@ final class Recipes {
 
   Recipes(List<SpecEntry> specs, Look look, WordsPlan words, boolean sharpen) {
     this.words = words;
-    this.specs = specs.stream().map(JSON::writeValueAsString).toList();
+    this.specs = specs.stream().map(spec -> JSON.writeValueAsString(spec.withoutNames())).toList();
     this.look = look;
     this.lookText = LookFile.partsOf(look);
     this.sharpen = sharpen;
   }
 
-  /** SHA-256 in hexadecimal digits. */
-  String of(PhotoRow row, int specIndex) {
+  /**
+   * @param own the look with what the picture does otherwise
+   * @return SHA-256 in hexadecimal digits
+   */
+  String of(PhotoRow row, Look own, int specIndex) {
     Photo photo = row.photo();
-    Look own = DressingService.lookOf(look, photo);
     String text =
         String.join(
             "\n",
@@ -54,14 +53,6 @@ final class Recipes {
             words.of(photo.labels()).toString(),
             String.valueOf(sharpen),
             specs.get(specIndex));
-    return HexFormat.of().formatHex(sha256(text.getBytes(StandardCharsets.UTF_8)));
-  }
-
-  private static byte[] sha256(byte[] bytes) {
-    try {
-      return MessageDigest.getInstance("SHA-256").digest(bytes);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("every Java has SHA-256", e);
-    }
+    return Sha256.of(text.getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -10,13 +10,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import org.ablebatch.codec.deliver.CannotMake;
+import java.util.stream.Collectors;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.codec.write.CannotWrite;
-import org.ablebatch.core.deliver.Deliverable;
-import org.ablebatch.core.deliver.Staging;
+import org.ablebatch.core.deliver.WeightLimit;
 import org.ablebatch.core.deliver.WordsPlan;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
@@ -39,28 +40,30 @@ class Weights {
   private static final int SAMPLES = 6;
   private static final int MOST_KEPT = 20_000;
 
-  /** What could not be made weighs nothing; it is kept so that it is not tried again. */
-  private static final long NOT_MADE = -1;
+  /**
+   * What came of making a file.
+   *
+   * @param problem why it can't be made; null = it was
+   */
+  private record Weighed(long bytes, String problem) {}
 
   private final BatchService batches;
   private final DeliveryService deliveries;
   private final TicketWords words;
   private final DressingService dressing;
   private final ExecutorService worker =
-      Executors.newSingleThreadExecutor(
-          work -> {
-            Thread thread = new Thread(work, "weights");
-            thread.setDaemon(true);
-            thread.setPriority(Thread.MIN_PRIORITY);
-            return thread;
-          });
+      Executors.newSingleThreadExecutor(ThreadsBehind.named("weights-"));
+
+  /** Recipes that were asked for last, by batch: what nobody wants any more is not made. */
+  private final Map<Long, Set<String>> wanted = new ConcurrentHashMap<>();
+
   private final Set<String> queued = new HashSet<>();
-  private final Map<String, Long> known =
+  private final Map<String, Weighed> known =
       new LinkedHashMap<>() {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Long> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<String, Weighed> eldest) {
           return size() > MOST_KEPT;
         }
       };
@@ -81,113 +84,129 @@ class Weights {
    *
    * @param complete false while samples are still being made; asking again brings more
    * @param bytes of each file; 0 = nothing is known yet
+   * @param problems of files that were tried and can't be made, by their place in the order
    * @param total of all files, as far as they are known
    */
   @Schema(name = "Weights")
-  record View(boolean complete, List<Long> bytes, long total) {}
+  record View(boolean complete, List<Long> bytes, Map<Integer, String> problems, long total) {}
 
   View of(long batchId, List<SpecEntry> specs) {
     Batch batch = batches.require(batchId);
-    Work work = new Work(batch.look(), words.of(batchId).toPlan(), batch.sharpensEnlarged());
+    Work work =
+        new Work(batchId, batch.look(), words.of(batchId).toPlan(), batch.sharpensEnlarged());
     List<DeliveryPlan.Item> items = deliveries.plan(batchId, specs);
     Map<String, Long> made = deliveries.weightsSoFar(batchId);
-    Map<Integer, List<DeliveryPlan.Item>> bySpec = new HashMap<>();
-    items.forEach(
-        item -> bySpec.computeIfAbsent(item.file().specIndex(), i -> new ArrayList<>()).add(item));
-    boolean complete = true;
-    Map<Integer, WeightModel> models = new HashMap<>();
-    for (Map.Entry<Integer, List<DeliveryPlan.Item>> spec : bySpec.entrySet()) {
-      List<WeightModel.Sample> samples = new ArrayList<>();
-      for (DeliveryPlan.Item item : spread(spec.getValue(), work.look())) {
-        Long bytes = weight(item, made);
-        if (bytes == null) {
-          complete = false;
-          begin(item, work);
-        } else if (bytes != NOT_MADE) {
-          samples.add(new WeightModel.Sample(load(item, work.look()), bytes));
-        }
+    List<DeliveryPlan.Item> samples = samples(items);
+    List<DeliveryPlan.Item> missing =
+        samples.stream().filter(item -> weighed(item, made) == null).toList();
+    begin(missing, work);
+    Map<Integer, WeightModel> models = models(samples, made);
+    List<Long> bytes = new ArrayList<>();
+    Map<Integer, String> problems = new TreeMap<>();
+    for (DeliveryPlan.Item item : items) {
+      Weighed weighed = weighed(item, made);
+      if (weighed != null && weighed.problem() != null) {
+        problems.put(bytes.size(), weighed.problem());
       }
-      if (!samples.isEmpty()) {
-        models.put(spec.getKey(), WeightModel.of(samples));
-      }
+      bytes.add(
+          weighed != null ? weighed.bytes() : judged(item, models.get(item.file().specIndex())));
     }
-    List<Long> bytes =
-        items.stream()
-            .map(item -> estimate(item, models.get(item.file().specIndex()), made, work.look()))
-            .toList();
-    return new View(complete, bytes, bytes.stream().mapToLong(Long::longValue).sum());
+    long total = bytes.stream().mapToLong(Long::longValue).sum();
+    return new View(missing.isEmpty(), bytes, problems, total);
   }
 
-  private record Work(Look look, WordsPlan words, boolean sharpen) {}
+  private record Work(long batchId, Look look, WordsPlan words, boolean sharpen) {}
 
-  /** Pictures of every load, from the lightest to the heaviest. */
-  private static List<DeliveryPlan.Item> spread(List<DeliveryPlan.Item> items, Look look) {
-    List<DeliveryPlan.Item> sorted =
+  /** Of every spec some of every load, from the lightest to the heaviest. */
+  private static List<DeliveryPlan.Item> samples(List<DeliveryPlan.Item> items) {
+    Map<Integer, List<DeliveryPlan.Item>> bySpec =
         items.stream()
             .filter(item -> !item.file().isBlocked())
-            .sorted(Comparator.comparingDouble(item -> load(item, look)))
-            .toList();
-    if (sorted.size() <= SAMPLES) {
-      return sorted;
+            .collect(Collectors.groupingBy(item -> item.file().specIndex()));
+    List<DeliveryPlan.Item> samples = new ArrayList<>();
+    for (List<DeliveryPlan.Item> all : bySpec.values()) {
+      List<DeliveryPlan.Item> sorted =
+          all.stream().sorted(Comparator.comparingDouble(Weights::load)).toList();
+      int count = Math.min(SAMPLES, sorted.size());
+      for (int i = 0; i < count; i++) {
+        samples.add(sorted.get((int) ((i + 0.5) * sorted.size() / count)));
+      }
     }
-    List<DeliveryPlan.Item> spread = new ArrayList<>();
-    for (int i = 0; i < SAMPLES; i++) {
-      spread.add(sorted.get((int) ((i + 0.5) * sorted.size() / SAMPLES)));
-    }
-    return spread;
+    return samples;
   }
 
-  private static double load(DeliveryPlan.Item item, Look look) {
+  private Map<Integer, WeightModel> models(
+      List<DeliveryPlan.Item> samples, Map<String, Long> made) {
+    Map<Integer, List<WeightModel.Sample>> bySpec = new HashMap<>();
+    for (DeliveryPlan.Item item : samples) {
+      Weighed weighed = weighed(item, made);
+      if (weighed != null && weighed.problem() == null) {
+        bySpec
+            .computeIfAbsent(item.file().specIndex(), i -> new ArrayList<>())
+            .add(new WeightModel.Sample(load(item), weighed.bytes()));
+      }
+    }
+    return bySpec.entrySet().stream()
+        .collect(Collectors.toMap(Map.Entry::getKey, spec -> WeightModel.of(spec.getValue())));
+  }
+
+  private static double load(DeliveryPlan.Item item) {
     Photo photo = item.row().photo();
-    Deliverable picture =
-        new Deliverable(item.row().measures(), DressingService.lookOf(look, photo));
-    double scale = Staging.of(item.file().spec(), picture.measures(), picture.look()).enlargement();
-    Rect content = picture.measures().content();
-    double pixels = scale * scale * content.width() * content.height();
+    Rect content = item.row().measures().content();
     Rect whole = photo.wholeFrame();
+    double scale = item.file().staging().enlargement();
     return WeightModel.load(
-        pixels, scale, photo.originalBytes() / (double) ((long) whole.width() * whole.height()));
+        scale * scale * content.width() * content.height(),
+        scale,
+        photo.originalBytes() / (double) ((long) whole.width() * whole.height()));
   }
 
   /** Null while it is not known. */
-  private Long weight(DeliveryPlan.Item item, Map<String, Long> made) {
+  private Weighed weighed(DeliveryPlan.Item item, Map<String, Long> made) {
     Long before = made.get(item.recipe());
     if (before != null) {
-      return before;
+      return new Weighed(before, null);
     }
     synchronized (known) {
       return known.get(item.recipe());
     }
   }
 
-  private long estimate(
-      DeliveryPlan.Item item, WeightModel model, Map<String, Long> made, Look look) {
-    Long bytes = weight(item, made);
-    if (bytes != null) {
-      return Math.max(0, bytes);
-    }
+  private static long judged(DeliveryPlan.Item item, WeightModel model) {
     if (model == null) {
       return 0;
     }
-    long judged = model.bytes(load(item, look));
-    return item.file().spec().weight() == null
-        ? judged
-        : Math.min(judged, item.file().spec().weight().mostBytes());
+    long bytes = model.bytes(load(item));
+    WeightLimit limit = item.file().spec().weight();
+    return limit == null ? bytes : Math.min(bytes, limit.mostBytes());
   }
 
-  private void begin(DeliveryPlan.Item item, Work work) {
+  private void begin(List<DeliveryPlan.Item> items, Work work) {
+    wanted.put(
+        work.batchId(), items.stream().map(DeliveryPlan.Item::recipe).collect(Collectors.toSet()));
     synchronized (known) {
-      if (queued.add(item.recipe())) {
-        worker.submit(() -> make(item, work));
+      for (DeliveryPlan.Item item : items) {
+        if (queued.add(item.recipe())) {
+          worker.submit(() -> weigh(item, work));
+        }
       }
     }
   }
 
-  private void make(DeliveryPlan.Item item, Work work) {
-    long bytes = NOT_MADE;
+  private void weigh(DeliveryPlan.Item item, Work work) {
+    Weighed weighed = wanted.get(work.batchId()).contains(item.recipe()) ? made(item, work) : null;
+    synchronized (known) {
+      if (weighed != null) {
+        known.put(item.recipe(), weighed);
+      }
+      queued.remove(item.recipe());
+    }
+  }
+
+  private Weighed made(DeliveryPlan.Item item, Work work) {
+    Photo photo = item.row().photo();
     try {
-      Photo photo = item.row().photo();
-      bytes =
+      byte[] bytes =
           dressing
               .make(
                   dressing.fullSize(item.row()),
@@ -195,16 +214,13 @@ class Weights {
                   DressingService.lookOf(work.look(), photo),
                   work.sharpen(),
                   work.words().of(photo.labels()))
-              .bytes()
-              .length;
-    } catch (CannotMake | CannotWrite e) {
-      LOG.debug("{} can’t be made: {}", item.file().name(), e.getMessage());
+              .bytes();
+      return new Weighed(bytes.length, null);
+    } catch (CannotWrite e) {
+      return new Weighed(0, e.getMessage());
     } catch (RuntimeException | OutOfMemoryError e) {
       LOG.warn("weighing {} failed", item.file().name(), e);
-    }
-    synchronized (known) {
-      known.put(item.recipe(), bytes);
-      queued.remove(item.recipe());
+      return new Weighed(0, "a try to make it failed");
     }
   }
 

@@ -63,7 +63,7 @@ public class DressingService {
   /**
    * A file of a picture at full size.
    *
-   * @throws org.ablebatch.codec.deliver.CannotMake when the spec can't be met
+   * @throws org.ablebatch.codec.write.CannotWrite when the spec can't be met
    */
   public FileMaker.Made make(
       Dressable dressable, Spec spec, Look look, boolean sharpen, FileWords words) {
@@ -73,14 +73,26 @@ public class DressingService {
   /** What a file of a picture will show, small. */
   public Picture preview(PhotoRow row, Spec spec, Look look, int longestPx) {
     Look effective = lookOf(look, row.photo());
-    Dressable small = screenSize(row, spec.lookWith(effective).needsPhotograph());
-    return maker.preview(small, row.measures(), spec, effective, longestPx);
+    return preview(
+        screenSize(row, spec.lookWith(effective).needsPhotograph()),
+        row,
+        spec,
+        effective,
+        longestPx);
   }
 
-  /** As {@link #preview}, for one look at it: it takes nobody's place among those at hand. */
+  /** As the other, for one look at it: it takes nobody's place among those at hand. */
   public Picture previewOnce(PhotoRow row, Spec spec, Look look, int longestPx) {
     Look effective = lookOf(look, row.photo());
-    Dressable small = readScreenSize(row, spec.lookWith(effective).needsPhotograph());
+    return preview(
+        readScreenSize(row, spec.lookWith(effective).needsPhotograph()),
+        row,
+        spec,
+        effective,
+        longestPx);
+  }
+
+  private Picture preview(Dressable small, PhotoRow row, Spec spec, Look effective, int longestPx) {
     return maker.preview(small, row.measures(), spec, effective, longestPx);
   }
 

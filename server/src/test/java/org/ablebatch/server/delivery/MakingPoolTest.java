@@ -68,12 +68,12 @@ class MakingPoolTest {
     List<Share> shares =
         IntStream.range(0, 40).mapToObj(i -> new Share(SMALL, () -> done.add(i))).toList();
 
-    pool.work(shares, () -> true);
+    assertThat(pool.work(shares, () -> true)).isTrue();
     assertThat(done).hasSize(40);
 
     done.clear();
     AtomicInteger asked = new AtomicInteger();
-    pool.work(shares, () -> asked.incrementAndGet() <= 5);
+    assertThat(pool.work(shares, () -> asked.incrementAndGet() <= 5)).isFalse();
     assertThat(done).hasSize(5);
   }
 
