@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.spec.SpecFile;
-import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.deliver.Planner;
 import org.ablebatch.core.dress.Dresser;
 import org.ablebatch.core.look.Look;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -51,39 +51,21 @@ final class DeliverCommand implements Callable<Integer> {
   @Option(names = "--look", paramLabel = "FILE", description = "Look file. Default: no backdrop.")
   private Path lookFile;
 
-  @Option(
-      names = "--list",
-      paramLabel = "FILE",
-      description = "CSV with the columns file, code, group and others, for names and texts.")
-  private Path listFile;
-
   @Option(names = "--zip", description = "One ZIP, delivery.zip, in the output folder.")
   private boolean zip;
 
   @Option(names = "--sharpen", description = "What has to be enlarged is made crisp.")
   private boolean sharpen;
 
-  @Option(
-      names = "--method",
-      defaultValue = "auto",
-      description = "How photographs are cut out: " + MethodNames.ALL + ".")
-  private String methodName;
-
-  @Option(names = "--threads", paramLabel = "N", description = "Pictures at once. Default: cores.")
-  private int threads = Runtime.getRuntime().availableProcessors();
+  @Mixin private PictureOptions pictures;
 
   @Override
   public Integer call() throws IOException {
     GivenFiles given = new GivenFiles(spec.commandLine());
-    Method method =
-        MethodNames.method(methodName)
-            .orElseThrow(() -> given.wrongUse(MethodNames.unknown(methodName)));
-    if (threads < 1) {
-      throw given.wrongUse("--threads must be at least 1, not " + threads);
-    }
+    int threads = pictures.threads(given);
     Planner planner = new Planner(SpecFile.toSpecs(given.specs(specsFile)));
     Look look = lookFile == null ? Look.DEFAULT : given.look(lookFile);
-    PictureSource source = new PictureSource(method, given.list(listFile));
+    PictureSource source = pictures.source(given);
     List<Inputs.Task> tasks = given.pictures(inputs);
     Files.createDirectories(out);
     FileMaker maker = new FileMaker(new Dresser(new FileSupplies(besideLook())));

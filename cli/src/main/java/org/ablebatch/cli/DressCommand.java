@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.dress.Frame;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -54,25 +54,12 @@ final class DressCommand implements Callable<Integer> {
   private String size;
 
   @Option(
-      names = "--list",
-      paramLabel = "FILE",
-      description = "CSV with the columns file, code, group and others for the look's texts.")
-  private Path listFile;
-
-  @Option(
       names = "--format",
       defaultValue = "jpeg",
       description = "png, jpeg or webp. Default: ${DEFAULT-VALUE}.")
   private String formatName;
 
-  @Option(
-      names = "--method",
-      defaultValue = "auto",
-      description = "How photographs are cut out: " + MethodNames.ALL + ".")
-  private String methodName;
-
-  @Option(names = "--threads", paramLabel = "N", description = "Pictures at once. Default: cores.")
-  private int threads = Runtime.getRuntime().availableProcessors();
+  @Mixin private PictureOptions pictures;
 
   @Option(names = "--report", paramLabel = "FILE", description = "Write a JSON report.")
   private Path report;
@@ -80,14 +67,9 @@ final class DressCommand implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
     GivenFiles given = new GivenFiles(spec.commandLine());
-    Method method =
-        MethodNames.method(methodName)
-            .orElseThrow(() -> given.wrongUse(MethodNames.unknown(methodName)));
     FileDresser.Work work = new FileDresser.Work(given.look(lookFile), frame(), encoding());
-    if (threads < 1) {
-      throw given.wrongUse("--threads must be at least 1, not " + threads);
-    }
-    PictureSource source = new PictureSource(method, given.list(listFile));
+    int threads = pictures.threads(given);
+    PictureSource source = pictures.source(given);
     List<Inputs.Task> tasks = given.pictures(inputs);
     Files.createDirectories(out);
     Path beside = lookFile.toAbsolutePath().normalize().getParent();

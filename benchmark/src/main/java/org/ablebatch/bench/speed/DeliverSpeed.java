@@ -2,32 +2,20 @@ package org.ablebatch.bench.speed;
 
 import java.util.concurrent.TimeUnit;
 import org.ablebatch.codec.deliver.FileMaker;
-import org.ablebatch.codec.read.PictureReader;
-import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.codec.write.PictureWriter;
-import org.ablebatch.core.cut.CutOutcome;
-import org.ablebatch.core.cut.CutProgress;
-import org.ablebatch.core.cut.Cutter;
-import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.deliver.FileWords;
 import org.ablebatch.core.deliver.Fit;
 import org.ablebatch.core.deliver.Spec;
 import org.ablebatch.core.deliver.SpecSize;
 import org.ablebatch.core.deliver.WeightLimit;
-import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.dress.Dresser;
 import org.ablebatch.core.dress.Labels;
 import org.ablebatch.core.dress.Supplies;
 import org.ablebatch.core.look.Fill;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.naming.NameRules;
-import org.ablebatch.core.prior.Priors;
-import org.ablebatch.core.raster.Cutout;
-import org.ablebatch.core.raster.Matte;
-import org.ablebatch.core.raster.Picture;
-import org.ablebatch.core.raster.Rect;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -53,7 +41,6 @@ import org.openjdk.jmh.annotations.Warmup;
 public class DeliverSpeed {
   private static final int SIDE_PX = 2000;
   private static final int QUALITY = 90;
-  private static final int CONTENT_FROM = 13;
   private static final Look WHITE = Look.plain(Fill.Solid.WHITE, 8);
   private static final Encoding JPEG = new Encoding.Jpeg(QUALITY, Encoding.Chroma.HALF, false);
 
@@ -61,23 +48,13 @@ public class DeliverSpeed {
   @Param({"12"})
   private int megapixels;
 
-  private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
   private final FileMaker maker = new FileMaker(new Dresser(Supplies.none()));
-  private byte[] jpeg;
-  private byte[] mattePng;
-  private byte[] edgePng;
-  private Rect content;
+  private SpeedCutout cutout;
   private Spec half;
 
   @Setup
   public void prepare() throws UnreadablePicture {
-    Picture picture = SpeedPicture.of(megapixels);
-    jpeg = PictureWriter.jpeg(picture, QUALITY);
-    Cutter cutter = new Cutter(Priors.none());
-    CutOutcome.Done done = (CutOutcome.Done) cutter.cut(picture, Method.AUTO, CutProgress.NONE);
-    content = done.cutout().matte().contentBox(CONTENT_FROM);
-    mattePng = PictureWriter.mattePng(done.cutout().matte());
-    edgePng = PictureWriter.png(done.cutout().edgeColours(picture));
+    cutout = SpeedCutout.of(megapixels, QUALITY);
     half = spec(new WeightLimit(file().length / 2, 0.5, false));
   }
 
@@ -107,17 +84,12 @@ public class DeliverSpeed {
   }
 
   private byte[] make(Spec spec) throws UnreadablePicture {
-    Picture original = reader.read(jpeg).picture();
-    Matte matte = reader.readMatte(mattePng);
-    Picture cutout = Cutout.picture(original, matte, reader.read(edgePng).picture());
-    Dressable dressable = new Dressable(cutout, content, null, Labels.NONE);
-    return maker.make(dressable, spec, WHITE, false, FileWords.NONE).bytes();
+    return maker.make(cutout.read(Labels.NONE), spec, WHITE, false, FileWords.NONE).bytes();
   }
 
   /** To hold files against. */
   @Benchmark
   public byte[] fileAlone() throws UnreadablePicture {
-    Picture original = reader.read(jpeg).picture();
-    return PictureWriter.jpeg(SpeedPicture.resized(original, SIDE_PX), QUALITY);
+    return PictureWriter.jpeg(SpeedPicture.resized(cutout.photograph(), SIDE_PX), QUALITY);
   }
 }
