@@ -9,7 +9,8 @@ vi.mock('../../api/client', () => ({
   need: async (answer: Promise<{ data: unknown }>) => (await answer).data,
 }))
 
-const PREFLIGHT = { files: 2 } as Preflight
+const file = (name: string) => ({ name }) as Preflight['content'][number]
+const PREFLIGHT = { files: 2, content: [file('a'), file('b')] } as Preflight
 const settled = async () => {
   for (let i = 0; i < 5; i++) await nextTick()
 }
@@ -62,12 +63,31 @@ describe('weights', () => {
     expect(bytes.value).toEqual([1, 1])
   })
 
+  it('keeps what is known while the same files are asked for again, and forgets it for others', async () => {
+    post.mockResolvedValue({
+      data: { complete: true, bytes: [5, 6], problems: { 1: 'the most is 3' } },
+    })
+    const { preflight, bytes, problems } = weigh()
+    preflight.value = PREFLIGHT
+    await settled()
+    expect(problems.value).toEqual({ 1: 'the most is 3' })
+    post.mockReturnValue(new Promise(() => undefined))
+    preflight.value = { ...PREFLIGHT }
+    await settled()
+    expect(bytes.value).toEqual([5, 6])
+    expect(problems.value).toEqual({ 1: 'the most is 3' })
+    preflight.value = { ...PREFLIGHT, content: [file('c'), file('b')] }
+    await settled()
+    expect(bytes.value).toEqual([])
+    expect(problems.value).toEqual({})
+  })
+
   it('stops when nobody looks any more, and when nothing is made', async () => {
     post.mockResolvedValue({ data: { complete: false, bytes: [3] } })
     const { preflight, scope, bytes } = weigh()
     preflight.value = PREFLIGHT
     await settled()
-    preflight.value = { ...PREFLIGHT, files: 0 }
+    preflight.value = { ...PREFLIGHT, files: 0, content: [] }
     await settled()
     expect(bytes.value).toEqual([])
     preflight.value = { ...PREFLIGHT }

@@ -36,15 +36,21 @@ export function useWeights(
     }
   }
 
+  /** The same files by the same specs: what is known of them stays while it is asked for again. */
+  let of = ''
   watch(
     preflight,
     (now) => {
       round++
       clearTimeout(timer)
       isComplete.value = false
+      const files = JSON.stringify([specs.value, now?.content?.map((file) => file.name)])
+      if (files !== of) {
+        of = files
+        bytes.value = []
+        problems.value = {}
+      }
       if (now && now.files > 0) void ask(round)
-      else bytes.value = []
-      problems.value = {}
     },
     { immediate: true },
   )

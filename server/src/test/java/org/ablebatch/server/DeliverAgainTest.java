@@ -113,7 +113,7 @@ class DeliverAgainTest {
     assertThat(fits.get("likeness").asDouble()).isBetween(0.8, 1.0);
     JsonNode never = file(manifest, "w_never.tif");
     assertThat(never.get("sha256").isNull()).isTrue();
-    assertThat(never.get("problem").asString()).contains("the most is 1,000");
+    assertThat(never.get("problem").asString()).contains("1,000 allowed");
   }
 
   @Test
@@ -247,7 +247,7 @@ class DeliverAgainTest {
 
     JsonNode problems = api.post(path, body).body().get("problems");
     assertThat(problems.propertyNames()).containsExactly("1");
-    assertThat(problems.get("1").asString()).contains("the most is 1,000");
+    assertThat(problems.get("1").asString()).contains("1,000 allowed");
   }
 
   private long passed(long batch, String name, int rgb) {

@@ -165,11 +165,11 @@ public final class FileMaker {
     return new CannotWrite(
         String.format(
             Locale.ROOT,
-            "%,d bytes%s at a likeness of %.3f; the most is %,d",
+            "%,d bytes at best, %,d allowed (%slikeness %.3f)",
             bytes,
-            quality == null ? "" : " at quality " + quality,
-            likeness,
-            limit.mostBytes()));
+            limit.mostBytes(),
+            quality == null ? "" : "quality " + quality + ", ",
+            likeness));
   }
 
   private static Frame frameOf(Picture picture) {

@@ -75,7 +75,7 @@ class FileMakerTest {
 
     assertThatThrownBy(() -> make(spec))
         .isInstanceOf(CannotWrite.class)
-        .hasMessageMatching("[\\d,]+ bytes at a likeness of 1\\.000; the most is 1,000");
+        .hasMessageMatching("[\\d,]+ bytes at best, 1,000 allowed \\(likeness 1\\.000\\)");
   }
 
   @Test
