@@ -5,6 +5,7 @@ import CheckStation from './stations/check/CheckStation.vue'
 import CutStation from './stations/cut/CutStation.vue'
 import DeliverStation from './stations/deliver/DeliverStation.vue'
 import DressStation from './stations/dress/DressStation.vue'
+import ShelfPage from './shelf/ShelfPage.vue'
 import IntakeStation from './stations/intake/IntakeStation.vue'
 import TouchUpStation from './stations/touchup/TouchUpStation.vue'
 
@@ -12,6 +13,7 @@ export const router = createRouter({
   history: createWebHashHistory(),
   routes: [
     { path: '/', name: 'floor', component: FloorPage },
+    { path: '/shelf', name: 'shelf', component: ShelfPage },
     {
       path: '/batches/:id(\\d+)',
       component: BatchShell,

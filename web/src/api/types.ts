@@ -154,6 +154,22 @@ export type NamePart = Schemas['NameEntry']
 export type NameRules = Schemas['NameRulesEntry']
 export type FileWords = Schemas['WordsEntry']
 export type Spec = Schemas['SpecEntry']
+export type ShelfFile = Sent<Schemas['ShelfFile'], 'code' | 'group' | 'replacedAt'>
+export type ShelfChoices = Sent<Schemas['ShelfChoices']>
+export type ShelfStory = Omit<
+  Sent<Schemas['ShelfStory'], 'quality' | 'likeness'>,
+  'file' | 'original' | 'version' | 'passed' | 'deliveries'
+> & {
+  file: ShelfFile
+  original: Sent<Schemas['StoryOriginal']>
+  version: Sent<Schemas['StoryVersion']> | null
+  passed: Sent<Schemas['StoryPassed']> | null
+  deliveries: Sent<Schemas['StoryDelivery']>[]
+}
+export type Sending = Sent<Schemas['Sending'], 'shop' | 'silentUntil' | 'nextTryAt' | 'finishedAt'>
+export type SentFile = Sent<Schemas['SentFile'], 'problem' | 'nextTryAt'>
+export type TidyDone = Sent<Schemas['TidyDone']>
+export type TidyProposal = Sent<Schemas['TidyProposal']>
 export type Delivery = Sent<Schemas['Delivery'], 'problem' | 'finishedAt'>
 export type PreflightNote = Sent<Schemas['PreflightNote']>
 export type PreflightFile = Omit<Sent<Schemas['PreflightFile']>, 'notes'> & {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { App, Button } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, onMounted, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, need, sentenceOf } from '../api/client'
 import { keys, useBatches } from '../api/queries'
 import type { TicketFile } from '../api/types'
 import { useUploads, type DroppedFile } from '../api/uploads'
-import HouseMark from '../shell/HouseMark.vue'
+import PageNav from '../shell/PageNav.vue'
 import { needPerson } from '../shell/stations'
 import { useKeys } from '../shell/useKeys'
 import { useFileDrop } from '../stations/intake/useFileDrop'
@@ -16,6 +16,7 @@ import NewBatchDialog from './NewBatchDialog.vue'
 
 const { message } = App.useApp()
 const router = useRouter()
+const route = useRoute()
 const client = useQueryClient()
 const uploads = useUploads()
 const batches = useBatches()
@@ -54,16 +55,19 @@ async function applyTicket(id: number, ticket: TicketFile) {
   }
 }
 
+/** From the shelf: a new batch under the ticket of one that was delivered. */
+const like = computed(() => (route.query.like ? Number(route.query.like) : null))
+onMounted(() => {
+  if (like.value !== null) ask([])
+})
+
 const { isOver } = useFileDrop(ask)
 useKeys({ n: () => ask([]) })
 </script>
 
 <template>
   <div class="page">
-    <header>
-      <HouseMark title="Able Batch" sub="Quillmoor Garden Works" />
-      <nav aria-label="Pages"><b>Floor</b></nav>
-    </header>
+    <PageNav />
     <main>
       <div class="head">
         <h1>The floor</h1>
@@ -101,28 +105,19 @@ useKeys({ n: () => ask([]) })
         }}
       </div>
     </main>
-    <NewBatchDialog v-model:open="asking" :files="dropped.length" :batches="all" @create="create" />
+    <NewBatchDialog
+      v-model:open="asking"
+      :files="dropped.length"
+      :batches="all"
+      :like="like"
+      @create="create"
+    />
   </div>
 </template>
 
 <style scoped>
 .page {
   min-height: 100%;
-}
-
-header {
-  display: grid;
-  grid-template-columns: 232px 1fr;
-  height: 64px;
-  align-items: center;
-  background: var(--panel);
-  border-bottom: 1px solid var(--line);
-}
-
-nav b {
-  display: inline-block;
-  line-height: 61px;
-  border-bottom: 2px solid var(--teal);
 }
 
 main {

@@ -7,7 +7,12 @@ import PickOne from '../shell/PickOne.vue'
 
 /** Asks what a new batch is called, and under which ticket it goes. */
 const open = defineModel<boolean>('open', { required: true })
-const props = defineProps<{ files: number; batches: Batch[] }>()
+const props = defineProps<{
+  files: number
+  batches: Batch[]
+  /** The batch whose ticket is taken over at first; null = a new ticket. */
+  like: number | null
+}>()
 const emit = defineEmits<{ create: [name: string, ticket: TicketFile | null] }>()
 
 const NEW = 'new'
@@ -24,19 +29,21 @@ const options = computed(() => [
   ...props.batches.map((b) => ({ value: b.id, label: `As in ${b.name}` })),
 ])
 
-watch(open, async (now) => {
+watch(open, begin, { immediate: true })
+
+async function begin(now: boolean) {
   if (!now) return
   name.value = new Date().toLocaleDateString('en', {
     weekday: 'long',
     day: 'numeric',
     month: 'long',
   })
-  ticketOf.value = NEW
+  ticketOf.value = props.like ?? NEW
   fromFile.value = null
   problem.value = ''
   await nextTick()
   window.setTimeout(() => input.value?.focus(), 60)
-})
+}
 
 function choose(value: unknown) {
   problem.value = ''

@@ -38,8 +38,10 @@ useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => {
 })
 
 const pictures = computed(() => list.data.value ?? [])
-const selectedId = ref<number | null>(null)
-watch(batchId, () => (selectedId.value = null))
+/** Who comes from the shelf comes for one picture. */
+const asked = () => (route.query.picture ? Number(route.query.picture) : null)
+const selectedId = ref<number | null>(asked())
+watch(batchId, () => (selectedId.value = asked()))
 const selected = computed(() => pictures.value.find((p) => p.id === selectedId.value))
 const ticketFolded = useLocalStorage('ticket-folded', false)
 const keysShown = ref(false)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Spec } from '../../api/types'
 import { sizeKind, tidy } from '../../spec/spec'
-import TickBox from './TickBox.vue'
+import TickBox from '../../shell/TickBox.vue'
 
 /** What designers and printers ask for beside the pictures: specs like any other, a tick away. */
 const specs = defineModel<Spec[]>('specs', { required: true })

@@ -6,6 +6,7 @@ import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
 import type { Delivery } from '../../api/types'
 import { byteWords } from '../../spec/spec'
+import SendingLine from './SendingLine.vue'
 import ToFolder from './ToFolder.vue'
 
 /** Runs of this batch, newest first, each with its package and its manifest. */
@@ -20,6 +21,12 @@ const writing = ref<Delivery | null>(null)
 const { data: mayWrite } = useQuery({
   queryKey: ['deliver-to'],
   queryFn: () => need(api.GET('/api/v1/deliver-to')),
+  staleTime: Infinity,
+})
+
+const { data: shop } = useQuery({
+  queryKey: ['send-to'],
+  queryFn: () => need(api.GET('/api/v1/send-to')),
   staleTime: Infinity,
 })
 
@@ -38,6 +45,8 @@ function words(d: Delivery): string {
 function at(d: Delivery): string {
   return new Date(d.createdAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 }
+
+const onShelf = (d: Delivery) => ({ name: 'shelf', query: { delivery: d.id } })
 
 async function tell(d: Delivery, what: 'pause' | 'go-on') {
   try {
@@ -74,6 +83,9 @@ async function tell(d: Delivery, what: 'pause' | 'go-on') {
           <Button size="small" :href="`/api/v1/deliveries/${d.id}/manifest.json`" target="_blank">
             Manifest
           </Button>
+          <RouterLink v-slot="{ href, navigate }" custom :to="onShelf(d)">
+            <Button size="small" :href="href" @click="navigate">Files</Button>
+          </RouterLink>
           <Button v-if="mayWrite?.folder" size="small" @click="writing = d">To a folder…</Button>
         </template>
         <Button v-else-if="d.state === 'paused'" size="small" @click="tell(d, 'go-on')">
@@ -81,6 +93,7 @@ async function tell(d: Delivery, what: 'pause' | 'go-on') {
         </Button>
         <Button v-else-if="!isOver(d)" size="small" @click="tell(d, 'pause')">Pause</Button>
       </div>
+      <SendingLine v-if="d.state === 'done' && shop?.shop" :delivery-id="d.id" />
     </div>
     <button v-if="deliveries.length > shown.length" class="more" @click="all = true">
       {{ deliveries.length - shown.length }} earlier

@@ -8,6 +8,7 @@ import PickOne from '../../shell/PickOne.vue'
 import { formatWords, sizeWords, tidy } from '../../spec/spec'
 import SpecFormatFields from './SpecFormatFields.vue'
 import SpecSizeFields from './SpecSizeFields.vue'
+import { useCutLine } from './useCutLine'
 import { useSpecPreview } from './useSpecPreview'
 import NumberBox from './NumberBox.vue'
 
@@ -45,6 +46,12 @@ const preview = useSpecPreview(
         }
       : null,
   ),
+)
+
+/** What a blade will do, in words. */
+const blade = useCutLine(
+  computed(() => (open.value && props.picture ? props.picture : undefined)),
+  form,
 )
 
 const backdropKind = computed({
@@ -100,6 +107,7 @@ function keep() {
         <div class="seen">
           <img v-if="preview" class="checker" :src="preview" alt="An example" />
         </div>
+        <p v-if="blade" class="small quiet blade" data-blade>{{ blade }}</p>
         <div class="form">
           <label for="spec-name" class="label">Name</label>
           <Input id="spec-name" v-model:value="form.name" :maxlength="60" />
@@ -192,6 +200,10 @@ function keep() {
   place-items: center;
   padding: 8px;
   margin-bottom: 12px;
+}
+
+.blade {
+  margin: -6px 0 12px;
 }
 
 .seen img {

@@ -4,7 +4,7 @@ import type { Spec } from '../../api/types'
 import PickOne from '../../shell/PickOne.vue'
 import { FORMATS, hasQuality, sizeKind } from '../../spec/spec'
 import NumberBox from './NumberBox.vue'
-import TickBox from './TickBox.vue'
+import TickBox from '../../shell/TickBox.vue'
 
 /** The file's format with what belongs to it, and the most that it may weigh. */
 const spec = defineModel<Spec>('spec', { required: true })

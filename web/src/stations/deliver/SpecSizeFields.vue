@@ -5,7 +5,7 @@ import type { Spec } from '../../api/types'
 import PickOne from '../../shell/PickOne.vue'
 import { pixelsOf, sizeKind, tidy, type SizeKind } from '../../spec/spec'
 import NumberBox from './NumberBox.vue'
-import TickBox from './TickBox.vue'
+import TickBox from '../../shell/TickBox.vue'
 
 /** How large the picture is and how it is put into its frame. */
 const spec = defineModel<Spec>('spec', { required: true })

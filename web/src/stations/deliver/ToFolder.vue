@@ -3,7 +3,7 @@ import { Input, Modal, RadioGroup } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import type { Delivery } from '../../api/types'
-import TickBox from './TickBox.vue'
+import TickBox from '../../shell/TickBox.vue'
 
 /** A delivery's files into a folder of the server; what came of it stays until it is closed. */
 const open = defineModel<boolean>('open', { required: true })

@@ -57,12 +57,19 @@ describe('what will be made', () => {
   })
 
   it('says of what a try has shown that it can’t be made', () => {
-    const tried = withProblems(PREFLIGHT, { 0: '9,000 bytes; the most is 5,000' })
+    const tried = withProblems(PREFLIGHT, { 0: '9,000 bytes; the most is 5,000' }, {})
     expect(tried.blocked).toBe(2)
     expect(tried.needALook).toBe(3)
     expect(filesOf(tried, 'too-heavy').map((f) => f.name)).toEqual(['plain.png'])
     expect(filtersOf(tried).map((f) => f.label)).toContain('Too heavy')
-    expect(withProblems(PREFLIGHT, {})).toBe(PREFLIGHT)
+    expect(withProblems(PREFLIGHT, {}, {})).toBe(PREFLIGHT)
+  })
+
+  it('marks what may not get light enough without stopping it', () => {
+    const judged = withProblems(PREFLIGHT, {}, { 0: '5,000 bytes may not be met' })
+    expect(judged.blocked).toBe(PREFLIGHT.blocked)
+    expect(filesOf(judged, 'weight-risk').map((f) => f.name)).toEqual(['plain.png'])
+    expect(filtersOf(judged).map((f) => f.label)).toContain('Weight at risk')
   })
 
   it('knows a file by its picture and its spec', () => {

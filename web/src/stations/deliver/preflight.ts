@@ -7,6 +7,7 @@ const LABELS: Record<string, string> = {
   'too-large': 'Too large',
   'cannot-write': 'Can’t be written',
   'too-heavy': 'Too heavy',
+  'weight-risk': 'Weight at risk',
   enlarged: 'Enlarged',
   'subject-cut': 'Subject cut off',
   'loses-transparency': 'Transparency lost',
@@ -58,14 +59,25 @@ export function filesOf(preflight: Preflight, filter: string): PreflightFile[] {
   ]
 }
 
-/** With what a try of some files has shown: those can't be made. */
-export function withProblems(preflight: Preflight, problems: Record<string, string>): Preflight {
-  if (Object.keys(problems).length === 0) return preflight
+/** With what a try of some files has shown: those can't be made, and others may not get light enough. */
+export function withProblems(
+  preflight: Preflight,
+  problems: Record<string, string>,
+  risks: Record<string, string>,
+): Preflight {
+  if (Object.keys(problems).length + Object.keys(risks).length === 0) return preflight
   const content = preflight.content.map((file, i) => {
-    const sentence = problems[i]
-    return sentence === undefined
+    const problem = problems[i]
+    const risk = risks[i]
+    if (problem !== undefined)
+      return {
+        ...file,
+        blocked: true,
+        notes: [{ kind: 'too-heavy', sentence: problem }, ...file.notes],
+      }
+    return risk === undefined
       ? file
-      : { ...file, blocked: true, notes: [{ kind: 'too-heavy', sentence }, ...file.notes] }
+      : { ...file, notes: [...file.notes, { kind: 'weight-risk', sentence: risk }] }
   })
   return {
     ...preflight,

@@ -50,7 +50,7 @@ export function usePreflight(
 
   const weights = useWeights(batchId, specs, planned)
   const preflight = computed(
-    () => planned.value && withProblems(planned.value, weights.problems.value),
+    () => planned.value && withProblems(planned.value, weights.problems.value, weights.risks.value),
   )
   const made = computed(() =>
     (preflight.value?.content ?? []).filter((f) => !leftOut.value.has(keyOf(f))),

@@ -13,6 +13,8 @@ export function useWeights(
   const bytes = ref<number[]>([])
   /** What a try could not make, by its place in the preflight. */
   const problems = ref<Record<string, string>>({})
+  /** What may not get below its limit, likewise. */
+  const risks = ref<Record<string, string>>({})
   const isComplete = ref(false)
   let round = 0
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -29,6 +31,7 @@ export function useWeights(
       if (mine !== round) return
       bytes.value = view.bytes ?? []
       problems.value = view.problems ?? {}
+      risks.value = view.risks ?? {}
       isComplete.value = view.complete === true
       if (!isComplete.value) timer = setTimeout(() => void ask(mine), ASK_AGAIN_MS)
     } catch {
@@ -49,6 +52,7 @@ export function useWeights(
         of = files
         bytes.value = []
         problems.value = {}
+        risks.value = {}
       }
       if (now && now.files > 0) void ask(round)
     },
@@ -59,5 +63,5 @@ export function useWeights(
     clearTimeout(timer)
   })
 
-  return { bytes, problems, isComplete }
+  return { bytes, problems, risks, isComplete }
 }

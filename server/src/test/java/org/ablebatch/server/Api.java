@@ -220,6 +220,21 @@ public final class Api {
     }
   }
 
+  /**
+   * @param headers names and values in turn
+   */
+  public HttpResponse<byte[]> fetch(String path, String... headers) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(base.resolve(path)).GET();
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
+    try {
+      return client.send(request.build(), BodyHandlers.ofByteArray());
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   private Answer send(HttpRequest request) {
     HttpResponse<String> response = raw(request);
     String body = response.body();

@@ -1,5 +1,7 @@
 package org.ablebatch.server;
 
+import static org.ablebatch.server.Deliveries.CARD;
+import static org.ablebatch.server.Deliveries.SQUARE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
@@ -22,22 +24,19 @@ import tools.jackson.databind.JsonNode;
 /** Deliveries beside the one before: what is the same is not made again. */
 @ExtendWith(RunningServer.class)
 class DeliverAgainTest {
-  private static final String SQUARE =
-      "{\"name\": \"Square\", \"width\": 120, \"height\": 120, \"format\": \"PNG\"}";
-  private static final String CARD =
-      "{\"name\": \"Card\", \"width\": 90, \"height\": 60, \"format\": \"JPEG\"}";
-
   private final Api api;
+  private final Deliveries deliveries;
 
   DeliverAgainTest(Api api) {
     this.api = api;
+    this.deliveries = new Deliveries(api);
   }
 
   @Test
   void onlyWhatChangedIsMadeAndTheManifestSaysWhatBecameOfEach() throws Exception {
     long batch = api.newBatch("Again");
-    passed(batch, "red.jpg", 0xB03028);
-    long green = passed(batch, "green.jpg", 0x28A030);
+    deliveries.passed(batch, "red.jpg", 0xB03028);
+    long green = deliveries.passed(batch, "green.jpg", 0x28A030);
     JsonNode first = delivered(batch, specs(SQUARE, CARD), "");
     assertThat(changes(first))
         .containsOnly(
@@ -45,7 +44,7 @@ class DeliverAgainTest {
                 "new",
                 Set.of("red_square.png", "red_card.jpg", "green_square.png", "green_card.jpg")));
 
-    mirror(green);
+    deliveries.mirror(green);
     JsonNode seen =
         api.post("/api/v1/batches/" + batch + "/preflight", body(specs(SQUARE, CARD), "")).body();
     assertThat(seen.get("same").asInt()).isEqualTo(2);
@@ -75,7 +74,7 @@ class DeliverAgainTest {
   @Test
   void whatIsLeftOutIsNotMade() throws Exception {
     long batch = api.newBatch("Left out");
-    long picture = passed(batch, "one.jpg", 0x3040B0);
+    long picture = deliveries.passed(batch, "one.jpg", 0x3040B0);
 
     JsonNode manifest =
         delivered(
@@ -93,7 +92,7 @@ class DeliverAgainTest {
   @Test
   void theMostBytesAreMetOrItSaysHowNearItComes() throws Exception {
     long batch = api.newBatch("Weight");
-    passed(batch, "w.jpg", 0x90B030);
+    deliveries.passed(batch, "w.jpg", 0x90B030);
     String large = "{\"name\": \"%s\", \"width\": 600, \"height\": 600, \"format\": \"%s\", %s}";
 
     JsonNode manifest =
@@ -119,27 +118,32 @@ class DeliverAgainTest {
   @Test
   void aPausedDeliveryGoesOnWhereItWas() throws Exception {
     long batch = api.newBatch("Paused");
-    passed(batch, "p.jpg", 0x705090);
+    deliveries.passed(batch, "p.jpg", 0x705090);
     long delivery = start(batch, specs(SQUARE), "");
-    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(delivery)).isEqualTo("done"));
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(() -> assertThat(deliveries.state(delivery)).isEqualTo("done"));
     assertThat(api.post("/api/v1/deliveries/" + delivery + "/pause", "").status()).isEqualTo(409);
 
     long other = start(batch, specs(SQUARE, CARD), "");
     int status = api.post("/api/v1/deliveries/" + other + "/pause", "").status();
     // It is small: it may have been finished before the pause came.
     if (status == 200) {
-      assertThat(state(other)).isEqualTo("paused");
+      assertThat(deliveries.state(other)).isEqualTo("paused");
     }
     api.post("/api/v1/deliveries/" + other + "/go-on", "");
-    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(other)).isEqualTo("done"));
-    assertThat(names(manifest(other))).containsExactlyInAnyOrder("p_square.png", "p_card.jpg");
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(() -> assertThat(deliveries.state(other)).isEqualTo("done"));
+    assertThat(names(deliveries.manifest(other)))
+        .containsExactlyInAnyOrder("p_square.png", "p_card.jpg");
   }
 
   @Test
   void weightsAreJudgedFromAFewThatAreMadeAndKnownOnceTheyAre() throws Exception {
     long batch = api.newBatch("Weights");
     for (int i = 0; i < 8; i++) {
-      passed(batch, "w" + i + ".jpg", 0x302010 * (i + 1));
+      deliveries.passed(batch, "w" + i + ".jpg", 0x302010 * (i + 1));
     }
     String path = "/api/v1/batches/" + batch + "/weights";
     String body = body(specs(SQUARE, CARD), "");
@@ -164,7 +168,7 @@ class DeliverAgainTest {
   @Test
   void whatTheTicketSaysStandsInTheFilesAndInTheContactSheet() throws Exception {
     long batch = api.newBatch("Words");
-    passed(batch, "spade.jpg", 0x506070);
+    deliveries.passed(batch, "spade.jpg", 0x506070);
     Answer kept =
         api.withBody(
             "PUT",
@@ -201,7 +205,7 @@ class DeliverAgainTest {
   void goingOnBeforeThePauseHasTakenHoldLosesNothing() throws Exception {
     long batch = api.newBatch("Paused at once");
     for (int i = 0; i < 6; i++) {
-      passed(batch, "q" + i + ".jpg", 0x203010 * (i + 1));
+      deliveries.passed(batch, "q" + i + ".jpg", 0x203010 * (i + 1));
     }
     long delivery = start(batch, specs(SQUARE, CARD), "");
     for (int i = 0; i < 5; i++) {
@@ -209,8 +213,10 @@ class DeliverAgainTest {
       api.post("/api/v1/deliveries/" + delivery + "/go-on", "");
     }
 
-    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(delivery)).isEqualTo("done"));
-    assertThat(manifest(delivery).get("files").valueStream())
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(() -> assertThat(deliveries.state(delivery)).isEqualTo("done"));
+    assertThat(deliveries.manifest(delivery).get("files").valueStream())
         .hasSize(12)
         .allMatch(file -> !file.get("sha256").isNull());
   }
@@ -218,7 +224,7 @@ class DeliverAgainTest {
   @Test
   void aFileThatIsOnlyCalledOtherwiseIsNotMadeAgainButFetchedAgain() throws Exception {
     long batch = api.newBatch("Renamed");
-    passed(batch, "r.jpg", 0x606020);
+    deliveries.passed(batch, "r.jpg", 0x606020);
     JsonNode first = delivered(batch, specs(CARD), "");
     String renamed =
         CARD.replace("}", ", \"fileName\": [{\"part\": \"text\", \"text\": \"new\"}]}");
@@ -233,7 +239,7 @@ class DeliverAgainTest {
   @Test
   void whatATryCouldNotMakeIsSaidWithTheWeights() throws Exception {
     long batch = api.newBatch("Too heavy");
-    passed(batch, "h.jpg", 0x204080);
+    deliveries.passed(batch, "h.jpg", 0x204080);
     String path = "/api/v1/batches/" + batch + "/weights";
     String heavy =
         "{\"name\": \"Heavy\", \"width\": 300, \"height\": 300, \"format\": \"TIFF\","
@@ -250,29 +256,12 @@ class DeliverAgainTest {
     assertThat(problems.get("1").asString()).contains("1,000 allowed");
   }
 
-  private long passed(long batch, String name, int rgb) {
-    long picture = api.cutPicture(batch, name, TestPictures.discJpeg(300, 200, rgb));
-    assertThat(api.verdict(picture, "pass").status()).isEqualTo(200);
-    return picture;
-  }
-
-  private void mirror(long picture) {
-    Answer answer =
-        api.withBody(
-            "PUT",
-            "/api/v1/pictures/" + picture + "/look-changes",
-            """
-            {"parts": [{"id": "subject", "name": "Subject", "on": true, "setting": {
-              "kind": "subject", "size": "margin", "percent": 20, "stand": "centre", "floor": 10,
-              "x": 0, "y": 0, "rotate": 0, "flip": true, "keepCutSides": true}}]}
-            """);
-    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
-  }
-
   private JsonNode delivered(long batch, String specs, String leaveOut) {
     long delivery = start(batch, specs, leaveOut);
-    await().atMost(Api.PATIENCE).untilAsserted(() -> assertThat(state(delivery)).isEqualTo("done"));
-    return manifest(delivery);
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(() -> assertThat(deliveries.state(delivery)).isEqualTo("done"));
+    return deliveries.manifest(delivery);
   }
 
   private long start(long batch, String specs, String leaveOut) {
@@ -287,14 +276,6 @@ class DeliverAgainTest {
 
   private static String body(String specs, String leaveOut) {
     return "{\"specs\": " + specs + (leaveOut.isEmpty() ? "" : ", \"leaveOut\": " + leaveOut) + "}";
-  }
-
-  private String state(long delivery) {
-    return api.get("/api/v1/deliveries/" + delivery).body().get("state").asString();
-  }
-
-  private JsonNode manifest(long delivery) {
-    return api.get("/api/v1/deliveries/" + delivery + "/manifest.json").body();
   }
 
   private static Map<String, Set<String>> changes(JsonNode manifest) {

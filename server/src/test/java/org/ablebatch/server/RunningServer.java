@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.ablebatch.standin.StandInShop;
 import org.awaitility.Awaitility;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -16,12 +17,13 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.WebApplicationType;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
  * Starts the real application once for all tests, on a private MariaDB of its own. Tests take an
  * {@link Api} and make batches of their own, so that they don't see each other; a {@link Path} is
- * the data folder.
+ * the data folder, a {@link StandInShop} the shop that it sends to.
  */
 public final class RunningServer implements BeforeAllCallback, ParameterResolver {
   private static final String KEY = "server";
@@ -29,6 +31,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
   /** The one instance; JUnit closes it after the last test. */
   private static final class Instance implements ExtensionContext.Store.CloseableResource {
     final Path folder = Files.createTempDirectory("able-server-test");
+    final StandInShop shop = new StandInShop(0, folder.resolve("shop"));
     final ConfigurableApplicationContext context;
 
     Instance() throws IOException, InterruptedException {
@@ -43,7 +46,8 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
               "ABLE_DB_PORT", database.get("port"),
               "ABLE_DB_USER", database.get("user"),
               "ABLE_DB_PASSWORD", database.get("password"),
-              "ABLE_DATA", folder.resolve("data").toString()));
+              "ABLE_DATA", folder.resolve("data").toString(),
+              "ABLE_SEND_TO", shop.address().toString()));
       application.addInitializers(
           started -> {
             started.getBeanFactory().addBeanPostProcessor(new CountedStatements());
@@ -73,6 +77,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     @Override
     public void close() throws IOException, InterruptedException {
       context.close();
+      shop.close();
       database("stop");
       try (Stream<Path> files = Files.walk(folder)) {
         for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
@@ -90,11 +95,20 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
   @Override
   public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
     Class<?> type = parameter.getParameter().getType();
-    return type == Api.class || type == Path.class;
+    return type == Api.class
+        || type == Path.class
+        || type == StandInShop.class
+        || type == ApplicationContext.class;
   }
 
   @Override
   public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    if (parameter.getParameter().getType() == StandInShop.class) {
+      return instance(context).shop;
+    }
+    if (parameter.getParameter().getType() == ApplicationContext.class) {
+      return instance(context).context;
+    }
     if (parameter.getParameter().getType() == Path.class) {
       return instance(context).folder.resolve("data");
     }

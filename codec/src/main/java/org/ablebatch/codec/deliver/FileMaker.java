@@ -36,6 +36,7 @@ import org.ablebatch.core.weight.WeightSearch;
  */
 public final class FileMaker {
   private static final int DEEP_BITS = 16;
+  private static final double MM_PER_INCH = 25.4;
 
   private final Dresser dresser;
   private final PictureReader reader = new PictureReader(ReadLimits.DEFAULT);
@@ -99,6 +100,29 @@ public final class FileMaker {
    * @param measures of the picture at its own size
    */
   public Picture preview(
+      Dressable small, SubjectMeasures measures, Spec spec, Look look, int longestPx) {
+    return spec.encoding() instanceof Encoding.CutLine
+        ? cutLine(small, measures, spec, look, longestPx).picture()
+        : dressed(small, measures, spec, look, longestPx);
+  }
+
+  /**
+   * A cut line as it will be, traced at the size of the screen: parts much smaller than its pixels
+   * may be counted otherwise at full size.
+   *
+   * @param spec of a cut line
+   */
+  public EncodedFile.ShownCutLine cutLine(
+      Dressable small, SubjectMeasures measures, Spec spec, Look look, int longestPx) {
+    double pxPerMm = spec.size().dpi() / MM_PER_INCH;
+    double widthMm = Staging.of(spec, measures, look).frame().width() / pxPerMm;
+    return EncodedFile.shownCutLine(
+        dressed(small, measures, spec, look, longestPx),
+        ((Encoding.CutLine) spec.encoding()).rules(),
+        widthMm);
+  }
+
+  private Picture dressed(
       Dressable small, SubjectMeasures measures, Spec spec, Look look, int longestPx) {
     Staging staging = Staging.of(spec, measures, look);
     Frame frame = staging.frame();

@@ -2,6 +2,7 @@ package org.ablebatch.codec.write;
 
 import java.util.List;
 import org.ablebatch.core.cutline.CutLine;
+import org.ablebatch.core.cutline.CutLineRules;
 import org.ablebatch.core.deliver.Encoding;
 import org.ablebatch.core.dress.DeepDressed;
 import org.ablebatch.core.dress.Frame;
@@ -68,6 +69,23 @@ public final class EncodedFile {
     return CutLineSvg.of(line, mmPerPixel * sheet.width(), mmPerPixel * sheet.height());
   }
 
+  /**
+   * A cut line as a person judges it: over its subject, with what it leaves out.
+   *
+   * @param picture of the subject alone, at any size
+   * @param widthMm that it has on the sheet
+   */
+  public static ShownCutLine shownCutLine(Picture picture, CutLineRules rules, double widthMm) {
+    double mmPerPixel = widthMm / picture.width();
+    CutLine line = CutLine.of(coverage(picture), mmPerPixel, rules);
+    return new ShownCutLine(CutLineDrawing.of(picture, line, rules, mmPerPixel), line);
+  }
+
+  /**
+   * @param picture with the line on it
+   */
+  public record ShownCutLine(Picture picture, CutLine line) {}
+
   private static Picture withRoom(Picture picture, int px) {
     return px == 0
         ? picture
@@ -77,7 +95,7 @@ public final class EncodedFile {
             new Placement(1, px, px));
   }
 
-  private static Matte coverage(Picture picture) {
+  static Matte coverage(Picture picture) {
     byte[] coverage = new byte[picture.argb().length];
     for (int i = 0; i < coverage.length; i++) {
       coverage[i] = (byte) (picture.argb()[i] >>> 24);

@@ -1,6 +1,7 @@
 package org.ablebatch.server.batch;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -157,6 +158,12 @@ public class BatchService {
   @Transactional(readOnly = true)
   public Batch require(long id) {
     return batches.findById(id).orElseThrow(() -> new NotFound("batch", id));
+  }
+
+  /** How batches are called now. */
+  @Transactional(readOnly = true)
+  public Map<Long, String> names(Collection<Long> ids) {
+    return batches.findAllById(ids).stream().collect(Collectors.toMap(Batch::id, Batch::name));
   }
 
   @Transactional(readOnly = true)

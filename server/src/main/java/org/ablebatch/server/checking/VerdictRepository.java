@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.ablebatch.core.line.PictureState;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -15,6 +16,16 @@ interface VerdictRepository extends JpaRepository<Verdict, Long> {
 
   List<Verdict> findByPhotoIdInAndGivenAtGreaterThanEqualAndTakenBackAtIsNullOrderById(
       Collection<Long> photoIds, Instant since);
+
+  @Query(
+      """
+      select v from Verdict v
+      where v.photoId = :photoId and v.versionId = :versionId and v.toState = :state
+        and v.givenAt <= :before and v.takenBackAt is null
+      order by v.id desc
+      """)
+  List<Verdict> latest(
+      long photoId, Long versionId, PictureState state, Instant before, Limit limit);
 
   /** Verdicts of a batch that were not taken back, in the order in which they were given. */
   @Query(

@@ -32,7 +32,7 @@ final class Before {
   /** Bytes of what was made, by recipes. */
   Map<String, Long> weights() {
     return files.values().stream()
-        .filter(file -> file.blobId() != null && file.recipe() != null)
+        .filter(file -> file.isThere() && file.recipe() != null)
         .collect(
             Collectors.toMap(
                 DeliveredFile::recipe, DeliveredFile::bytes, (first, second) -> first));

@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import org.ablebatch.codec.archive.StoredZip;
 import org.ablebatch.codec.deliver.FileMaker.Made;
 
 /** One file of a delivery: planned with its name before the run, filled in when it is made. */
@@ -34,6 +35,10 @@ public class DeliveredFile {
 
   private String changeKind = FileChange.NEW.wireName();
   private String problem;
+  private boolean forgotten;
+
+  /** Of its bytes; null for a file of before it was kept. */
+  private Long crc32;
 
   protected DeliveredFile() {}
 
@@ -56,19 +61,21 @@ public class DeliveredFile {
     boolean sameBytes = before.blobId != null && recipe.equals(before.recipe);
     boolean same = sameBytes && name.equals(before.name);
     changeKind = (same ? FileChange.SAME : FileChange.CHANGED).wireName();
-    if (sameBytes) {
+    if (sameBytes && before.isThere()) {
       blobId = before.blobId;
       bytes = before.bytes;
       width = before.width;
       height = before.height;
       quality = before.quality;
       likeness = before.likeness;
+      crc32 = before.crc32;
     }
   }
 
   void made(String blob, Made made) {
     blobId = blob;
     bytes = made.bytes().length;
+    crc32 = StoredZip.crc32(made.bytes());
     width = made.width();
     height = made.height();
     quality = made.quality();
@@ -89,6 +96,32 @@ public class DeliveredFile {
   void takenFrom(Long version, String madeBy) {
     versionId = version;
     recipe = madeBy;
+  }
+
+  Long id() {
+    return id;
+  }
+
+  long deliveryId() {
+    return deliveryId;
+  }
+
+  /** It was made, and its bytes were not tidied away for good. */
+  boolean isThere() {
+    return blobId != null && !forgotten;
+  }
+
+  boolean isForgotten() {
+    return forgotten;
+  }
+
+  /** Null where it is not known yet. */
+  Long crc32() {
+    return crc32;
+  }
+
+  void learn(long crc) {
+    crc32 = crc;
   }
 
   long photoId() {

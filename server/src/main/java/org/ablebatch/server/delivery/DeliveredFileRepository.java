@@ -15,6 +15,8 @@ interface DeliveredFileRepository extends JpaRepository<DeliveredFile, Long> {
 
   List<DeliveredFile> findByDeliveryIdOrderById(long deliveryId);
 
+  List<DeliveredFile> findByPhotoIdOrderByIdDesc(long photoId);
+
   @Query(
       """
       select new org.ablebatch.server.delivery.DeliveredFileRepository$Progress(
@@ -32,7 +34,7 @@ interface DeliveredFileRepository extends JpaRepository<DeliveredFile, Long> {
       select new org.ablebatch.server.delivery.DeliveredFileRepository$Delivered(d.batchId, count(f))
       from Delivery d join DeliveredFile f on f.deliveryId = d.id
       where d.batchId in :batchIds and f.blobId is not null
-        and d.id = (select max(e.id) from Delivery e where e.batchId = d.batchId)
+        and d.id = (select max(e.id) from Delivery e where e.batchId = d.batchId and e.ofSome = false)
       group by d.batchId
       """)
   List<Delivered> lastDelivered(Collection<Long> batchIds);

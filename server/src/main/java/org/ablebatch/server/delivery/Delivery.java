@@ -38,6 +38,8 @@ public class Delivery {
   @Column(columnDefinition = "MEDIUMTEXT")
   private String fileWords;
 
+  private boolean ofSome;
+  private boolean shelved;
   private String problem;
   private Instant createdAt;
   private Instant finishedAt;
@@ -52,7 +54,9 @@ public class Delivery {
       boolean sharpenEnlarged,
       Long previousId,
       String fileWords,
+      boolean ofSome,
       Instant createdAt) {
+    this.ofSome = ofSome;
     this.fileWords = fileWords;
     this.previousId = previousId;
     this.sharpenEnlarged = sharpenEnlarged;
@@ -61,6 +65,11 @@ public class Delivery {
     this.specs = specsJson;
     this.lookVersion = look;
     this.createdAt = createdAt;
+  }
+
+  /** Only some pictures of the batch: what comes after it is not compared with it. */
+  boolean isOfSome() {
+    return ofSome;
   }
 
   boolean sharpensEnlarged() {
@@ -119,6 +128,15 @@ public class Delivery {
 
   Look look() {
     return lookVersion.look();
+  }
+
+  LookVersion lookVersion() {
+    return lookVersion;
+  }
+
+  /** Its files stand on the shelf. */
+  void shelve() {
+    shelved = true;
   }
 
   String problem() {

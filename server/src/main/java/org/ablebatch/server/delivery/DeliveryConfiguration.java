@@ -8,6 +8,7 @@ import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Duration;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
+import org.ablebatch.server.work.SchedulerLife;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -46,26 +47,6 @@ class DeliveryConfiguration {
 
   @Bean
   SmartLifecycle deliverySchedulerLife(Scheduler deliveryScheduler) {
-    return new SmartLifecycle() {
-      private volatile boolean running;
-
-      @Override
-      public void start() {
-        deliveryScheduler.start();
-        running = true;
-      }
-
-      @Override
-      public void stop() {
-        stopping.set(true);
-        deliveryScheduler.stop();
-        running = false;
-      }
-
-      @Override
-      public boolean isRunning() {
-        return running;
-      }
-    };
+    return new SchedulerLife(deliveryScheduler, () -> stopping.set(true));
   }
 }

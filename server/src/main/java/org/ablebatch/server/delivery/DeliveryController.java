@@ -10,6 +10,7 @@ import org.ablebatch.server.delivery.DeliveryViews.DeliveryView;
 import org.ablebatch.server.delivery.DeliveryViews.Manifest;
 import org.ablebatch.server.delivery.DeliveryViews.PreflightView;
 import org.ablebatch.server.problem.BadInput;
+import org.ablebatch.server.storage.InParts;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -32,6 +34,7 @@ class DeliveryController {
   private final DeliveryPackage packages;
   private final ContactSheets sheets;
   private final FolderDelivery folders;
+  private final DeliveryZip zips;
   private final Weights weights;
   private final BatchService batches;
 
@@ -40,20 +43,24 @@ class DeliveryController {
       DeliveryPackage packages,
       ContactSheets sheets,
       FolderDelivery folders,
+      DeliveryZip zips,
       Weights weights,
       BatchService batches) {
     this.deliveries = deliveries;
     this.packages = packages;
     this.sheets = sheets;
     this.folders = folders;
+    this.zips = zips;
     this.weights = weights;
     this.batches = batches;
   }
 
   /**
    * @param leaveOut files that are not made; left out = all are made
+   * @param pictures the only ones that are delivered; left out = all that are passed. The next
+   *     delivery is not compared with one of some pictures
    */
-  record DeliveryRequest(List<SpecEntry> specs, Set<LeftOut> leaveOut) {}
+  record DeliveryRequest(List<SpecEntry> specs, Set<LeftOut> leaveOut, Set<Long> pictures) {}
 
   record Queued(long id) {}
 
@@ -98,7 +105,10 @@ class DeliveryController {
   Queued deliver(@PathVariable long id, @RequestBody DeliveryRequest request) {
     return new Queued(
         deliveries.deliver(
-            id, request.specs(), request.leaveOut() == null ? Set.of() : request.leaveOut()));
+            id,
+            request.specs(),
+            request.leaveOut() == null ? Set.of() : request.leaveOut(),
+            request.pictures()));
   }
 
   @GetMapping("/batches/{id}/deliveries")
@@ -150,13 +160,22 @@ class DeliveryController {
     return packages.manifest(id);
   }
 
+  /** The files with their manifests; a download that broke off goes on where it was. */
   @GetMapping(path = "/deliveries/{id}/files.zip", produces = "application/zip")
   ResponseEntity<StreamingResponseBody> zip(
-      @PathVariable long id, @RequestParam(defaultValue = "false") boolean onlyChanged) {
-    packages.requireFinished(id);
+      @PathVariable long id,
+      @RequestParam(defaultValue = "false") boolean onlyChanged,
+      @RequestHeader(name = HttpHeaders.RANGE, required = false) String range,
+      @RequestHeader(name = HttpHeaders.IF_RANGE, required = false) String ifRange) {
+    DeliveryZip.Packed packed = zips.of(id, onlyChanged);
     String name = batches.require(deliveries.view(id).batchId()).name() + ", delivery " + id;
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, attachment(name + ".zip"))
-        .body(out -> packages.writeZip(id, onlyChanged, out));
+    HttpHeaders headers = new HttpHeaders();
+    headers.set(HttpHeaders.CONTENT_DISPOSITION, attachment(name + ".zip"));
+    return InParts.answer(
+        new InParts.Asked(range, ifRange),
+        packed.zip().length(),
+        packed.tag(),
+        headers,
+        packed.zip()::write);
   }
 }

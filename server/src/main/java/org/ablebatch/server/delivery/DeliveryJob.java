@@ -27,6 +27,7 @@ import org.ablebatch.server.storage.BlobStore;
 import org.ablebatch.server.storage.StorageFailed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -53,6 +54,7 @@ public class DeliveryJob {
   private final DressingService dressing;
   private final BlobStore blobs;
   private final BatchEvents events;
+  private final ApplicationEventPublisher said;
   private final TransactionTemplate transaction;
   private final Clock clock;
 
@@ -65,6 +67,7 @@ public class DeliveryJob {
       DressingService dressing,
       BlobStore blobs,
       BatchEvents events,
+      ApplicationEventPublisher said,
       TransactionTemplate transaction,
       Clock clock) {
     this.pool = pool;
@@ -75,6 +78,7 @@ public class DeliveryJob {
     this.dressing = dressing;
     this.blobs = blobs;
     this.events = events;
+    this.said = said;
     this.transaction = transaction;
     this.clock = clock;
   }
@@ -219,6 +223,7 @@ public class DeliveryJob {
             .anyMatch(file -> file.blobId() != null);
     if (any) {
       delivery.finish(clock.instant());
+      events.afterCommit(() -> said.publishEvent(new DeliveryFinished(deliveryId)));
     } else {
       delivery.fail("None of the files could be made", clock.instant());
     }

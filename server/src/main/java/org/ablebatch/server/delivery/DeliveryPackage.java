@@ -1,17 +1,11 @@
 package org.ablebatch.server.delivery;
 
-import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.zip.Deflater;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.delivery.DeliveryViews.Manifest;
@@ -19,35 +13,29 @@ import org.ablebatch.server.delivery.DeliveryViews.ManifestFile;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.problem.Conflict;
-import org.ablebatch.server.storage.BlobStore;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 
-/** What leaves the house: the manifest, and the ZIP with manifest and files. */
+/** What a delivery holds: its manifest. */
 @Service
 class DeliveryPackage {
   private static final String GONE = "gone";
+  private static final String FORGOTTEN =
+      "Its bytes were tidied away; deliver it again to have it made anew";
 
   private final DeliveryService service;
   private final DeliveredFileRepository files;
   private final PhotoRepository photos;
   private final BatchService batches;
-  private final BlobStore blobs;
-  private final JsonMapper json;
 
   DeliveryPackage(
       DeliveryService service,
       DeliveredFileRepository files,
       PhotoRepository photos,
-      BatchService batches,
-      BlobStore blobs,
-      JsonMapper json) {
+      BatchService batches) {
     this.service = service;
     this.files = files;
     this.photos = photos;
     this.batches = batches;
-    this.blobs = blobs;
-    this.json = json;
   }
 
   Manifest manifest(long deliveryId) {
@@ -78,7 +66,7 @@ class DeliveryPackage {
     List<SpecEntry> then = service.specs(service.require(delivery.previousId()));
     List<DeliveredFile> gone =
         files.findByDeliveryIdOrderById(delivery.previousId()).stream()
-            .filter(file -> file.blobId() != null && !here.contains(FileKey.of(file, then)))
+            .filter(file -> file.isThere() && !here.contains(FileKey.of(file, then)))
             .toList();
     Map<Long, Photo> byId = photosOf(gone);
     return gone.stream().map(file -> line(file, then, byId.get(file.photoId()), GONE)).toList();
@@ -107,7 +95,7 @@ class DeliveryPackage {
         photo.fileName(),
         photo.originalBlob(),
         file.versionId(),
-        file.problem());
+        file.isForgotten() ? FORGOTTEN : file.problem());
   }
 
   /**
@@ -124,27 +112,9 @@ class DeliveryPackage {
   /** Whether a line of the manifest is a file of the package. */
   boolean isIn(ManifestFile file, boolean onlyChanged) {
     boolean same = file.change().equals(FileChange.SAME.wireName());
-    return file.sha256() != null && !file.change().equals(GONE) && !(onlyChanged && same);
-  }
-
-  /**
-   * @param onlyChanged true = without the files that the delivery before had as they are
-   */
-  void writeZip(long deliveryId, boolean onlyChanged, OutputStream out) throws IOException {
-    Manifest manifest = manifest(deliveryId);
-    try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-      // Pictures are compressed already.
-      zip.setLevel(Deflater.BEST_SPEED);
-      for (ManifestFile file : manifest.files()) {
-        if (isIn(file, onlyChanged)) {
-          zip.putNextEntry(new ZipEntry(file.name()));
-          zip.write(blobs.get(file.sha256()));
-        }
-      }
-      zip.putNextEntry(new ZipEntry("manifest.json"));
-      zip.write(json.writerWithDefaultPrettyPrinter().writeValueAsBytes(manifest));
-      zip.putNextEntry(new ZipEntry("manifest.csv"));
-      zip.write(ManifestCsv.of(manifest).getBytes(StandardCharsets.UTF_8));
-    }
+    return file.sha256() != null
+        && file.problem() == null
+        && !file.change().equals(GONE)
+        && !(onlyChanged && same);
   }
 }

@@ -109,10 +109,11 @@ public class DeliveryService {
    * from there.
    *
    * @param leftOut files that are not made
+   * @param only the pictures that are delivered; null = all that are passed
    * @throws Conflict when no picture may be delivered
    */
   @Transactional
-  public long deliver(long batchId, List<SpecEntry> specs, Set<LeftOut> leftOut) {
+  public long deliver(long batchId, List<SpecEntry> specs, Set<LeftOut> leftOut, Set<Long> only) {
     Batch batch = batches.require(batchId);
     List<DeliveryPlan.Item> all = plan(batchId, specs);
     if (all.isEmpty()) {
@@ -120,11 +121,17 @@ public class DeliveryService {
           "No picture of this batch has been passed yet. Pass some in Check, then deliver.");
     }
     List<DeliveryPlan.Item> items =
-        all.stream().filter(item -> !leftOut.contains(LeftOut.of(item))).toList();
+        all.stream()
+            .filter(item -> !leftOut.contains(LeftOut.of(item)))
+            .filter(item -> only == null || only.contains(item.row().photo().id()))
+            .toList();
     if (items.isEmpty()) {
-      throw new Conflict("Every file is left out, so there is nothing to make.");
+      throw new Conflict(
+          only == null
+              ? "Every file is left out, so there is nothing to make."
+              : "None of these pictures is passed any more. Pass them in Check, then deliver.");
     }
-    Before before = before(batchId);
+    Before before = only == null ? before(batchId) : Before.NOTHING;
     Delivery delivery =
         deliveries.save(
             new Delivery(
@@ -134,6 +141,7 @@ public class DeliveryService {
                 batch.sharpensEnlarged(),
                 before.deliveryId(),
                 words.kept(words.of(batchId)),
+                only != null,
                 clock.instant()));
     files.saveAll(items.stream().map(item -> before.planned(delivery.id(), item)).toList());
     schedule(delivery, DeliveryJob.task(delivery.id()));
@@ -171,7 +179,7 @@ public class DeliveryService {
 
   private Before before(long batchId) {
     return deliveries
-        .findFirstByBatchIdAndStateOrderByIdDesc(batchId, DeliveryState.DONE)
+        .findFirstByBatchIdAndStateAndOfSomeFalseOrderByIdDesc(batchId, DeliveryState.DONE)
         .map(last -> new Before(last.id(), files.findByDeliveryIdOrderById(last.id()), specs(last)))
         .orElse(Before.NOTHING);
   }

@@ -1,6 +1,7 @@
 package org.ablebatch.server.delivery;
 
 import java.util.Locale;
+import java.util.Set;
 
 /** How far a delivery is. */
 enum DeliveryState {
@@ -9,6 +10,8 @@ enum DeliveryState {
   PAUSED,
   DONE,
   FAILED;
+
+  static final Set<DeliveryState> NOT_OVER = Set.of(QUEUED, RUNNING, PAUSED);
 
   String wireName() {
     return name().toLowerCase(Locale.ROOT);

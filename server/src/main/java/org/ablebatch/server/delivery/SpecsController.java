@@ -1,5 +1,6 @@
 package org.ablebatch.server.delivery;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
@@ -8,6 +9,11 @@ import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.codec.spec.SpecFile;
 import org.ablebatch.codec.spec.WordsEntry;
 import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.cutline.CutLine;
+import org.ablebatch.core.cutline.Outline;
+import org.ablebatch.core.deliver.Encoding;
+import org.ablebatch.core.deliver.Spec;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.dressing.DressingService;
 import org.ablebatch.server.picture.PendingEdits;
@@ -33,6 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class SpecsController {
   private static final int LARGEST_PREVIEW_PX = 1600;
+  private static final int TRACED_PX = 1200;
 
   private final TicketSpecs ticket;
   private final TicketWords words;
@@ -136,5 +143,34 @@ class SpecsController {
                 batches.require(row.photo().batchId()).look(),
                 trial.longestPx()));
     return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(png);
+  }
+
+  /**
+   * What a cut line will cut, traced at the size of the screen.
+   *
+   * @param holes that are cut
+   * @param joined small parts that get a bridge
+   * @param dropped small parts that are left out
+   * @param filled holes that are not cut
+   */
+  @Schema(name = "CutLineCounts")
+  record CutLineView(int parts, long holes, int joined, int dropped, int filled) {}
+
+  @PostMapping("/pictures/{id}/cut-line")
+  CutLineView cutLine(@PathVariable long id, @Valid @RequestBody SpecTrial trial) {
+    Spec spec = trial.spec().toSpec();
+    if (!(spec.encoding() instanceof Encoding.CutLine)) {
+      throw BadInput.expected("format", "CUT_LINE", trial.spec().format());
+    }
+    pendingEdits.render(id);
+    PhotoRow row = photos.row(id);
+    Look look = batches.require(row.photo().batchId()).look();
+    CutLine line = dressing.cutLine(row, spec, look, TRACED_PX).line();
+    return new CutLineView(
+        line.parts(),
+        line.outlines().stream().filter(Outline::hole).count(),
+        line.joined(),
+        line.dropped(),
+        line.filled());
   }
 }

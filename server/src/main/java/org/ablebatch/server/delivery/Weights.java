@@ -15,6 +15,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
+import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.codec.write.CannotWrite;
 import org.ablebatch.core.deliver.WeightLimit;
@@ -22,6 +23,7 @@ import org.ablebatch.core.deliver.WordsPlan;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.weight.WeightModel;
+import org.ablebatch.core.weight.WeightRisk;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.dressing.DressingService;
@@ -43,9 +45,10 @@ class Weights {
   /**
    * What came of making a file.
    *
+   * @param likeness that is left within the limit; null = it has none, or it can't be made
    * @param problem why it can't be made; null = it was
    */
-  private record Weighed(long bytes, String problem) {}
+  private record Weighed(long bytes, Double likeness, String problem) {}
 
   private final BatchService batches;
   private final DeliveryService deliveries;
@@ -85,10 +88,16 @@ class Weights {
    * @param complete false while samples are still being made; asking again brings more
    * @param bytes of each file; 0 = nothing is known yet
    * @param problems of files that were tried and can't be made, by their place in the order
+   * @param risks of files that were not tried and may not get below their limit, likewise
    * @param total of all files, as far as they are known
    */
   @Schema(name = "Weights")
-  record View(boolean complete, List<Long> bytes, Map<Integer, String> problems, long total) {}
+  record View(
+      boolean complete,
+      List<Long> bytes,
+      Map<Integer, String> problems,
+      Map<Integer, String> risks,
+      long total) {}
 
   View of(long batchId, List<SpecEntry> specs) {
     Batch batch = batches.require(batchId);
@@ -103,16 +112,24 @@ class Weights {
     Map<Integer, WeightModel> models = models(samples, made);
     List<Long> bytes = new ArrayList<>();
     Map<Integer, String> problems = new TreeMap<>();
+    Map<Integer, String> risks = new TreeMap<>();
+    Map<Integer, Double> atRiskFrom = risks(samples, made);
     for (DeliveryPlan.Item item : items) {
       Weighed weighed = weighed(item, made);
       if (weighed != null && weighed.problem() != null) {
         problems.put(bytes.size(), weighed.problem());
       }
+      double from = atRiskFrom.getOrDefault(item.file().specIndex(), Double.POSITIVE_INFINITY);
+      if (weighed == null && load(item) >= from) {
+        risks.put(
+            bytes.size(),
+            "%,d bytes may not be met".formatted(item.file().spec().weight().mostBytes()));
+      }
       bytes.add(
           weighed != null ? weighed.bytes() : judged(item, models.get(item.file().specIndex())));
     }
     long total = bytes.stream().mapToLong(Long::longValue).sum();
-    return new View(missing.isEmpty(), bytes, problems, total);
+    return new View(missing.isEmpty(), bytes, problems, risks, total);
   }
 
   private record Work(long batchId, Look look, WordsPlan words, boolean sharpen) {}
@@ -150,6 +167,28 @@ class Weights {
         .collect(Collectors.toMap(Map.Entry::getKey, spec -> WeightModel.of(spec.getValue())));
   }
 
+  /** Of every spec with a limit, the load from which on files may not meet it. */
+  private Map<Integer, Double> risks(List<DeliveryPlan.Item> samples, Map<String, Long> made) {
+    Map<Integer, List<WeightRisk.Tried>> tried = new HashMap<>();
+    Map<Integer, Double> least = new HashMap<>();
+    for (DeliveryPlan.Item item : samples) {
+      WeightLimit limit = item.file().spec().weight();
+      Weighed weighed = weighed(item, made);
+      boolean known = weighed != null && (weighed.problem() != null || weighed.likeness() != null);
+      if (limit != null && known) {
+        least.put(item.file().specIndex(), limit.leastLikeness());
+        tried
+            .computeIfAbsent(item.file().specIndex(), i -> new ArrayList<>())
+            .add(new WeightRisk.Tried(load(item), weighed.likeness()));
+      }
+    }
+    return tried.entrySet().stream()
+        .collect(
+            Collectors.toMap(
+                Map.Entry::getKey,
+                spec -> WeightRisk.from(spec.getValue(), least.get(spec.getKey()))));
+  }
+
   private static double load(DeliveryPlan.Item item) {
     Photo photo = item.row().photo();
     Rect content = item.row().measures().content();
@@ -165,7 +204,7 @@ class Weights {
   private Weighed weighed(DeliveryPlan.Item item, Map<String, Long> made) {
     Long before = made.get(item.recipe());
     if (before != null) {
-      return new Weighed(before, null);
+      return new Weighed(before, null, null);
     }
     synchronized (known) {
       return known.get(item.recipe());
@@ -206,21 +245,19 @@ class Weights {
   private Weighed made(DeliveryPlan.Item item, Work work) {
     Photo photo = item.row().photo();
     try {
-      byte[] bytes =
-          dressing
-              .make(
-                  dressing.fullSize(item.row()),
-                  item.file().spec(),
-                  DressingService.lookOf(work.look(), photo),
-                  work.sharpen(),
-                  work.words().of(photo.labels()))
-              .bytes();
-      return new Weighed(bytes.length, null);
+      FileMaker.Made made =
+          dressing.make(
+              dressing.fullSize(item.row()),
+              item.file().spec(),
+              DressingService.lookOf(work.look(), photo),
+              work.sharpen(),
+              work.words().of(photo.labels()));
+      return new Weighed(made.bytes().length, made.likeness(), null);
     } catch (CannotWrite e) {
-      return new Weighed(0, e.getMessage());
+      return new Weighed(0, null, e.getMessage());
     } catch (RuntimeException | OutOfMemoryError e) {
       LOG.warn("weighing {} failed", item.file().name(), e);
-      return new Weighed(0, "a try to make it failed");
+      return new Weighed(0, null, "a try to make it failed");
     }
   }
 

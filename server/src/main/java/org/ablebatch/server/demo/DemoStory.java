@@ -154,7 +154,8 @@ class DemoStory {
         List.of(
             SpecEntry.exact("Shop square", 1200, 1200, "JPEG", 90, null),
             SpecEntry.exact("Card", 800, 600, "WEBP", 82, "#E9E0CE")),
-        Set.of());
+        Set.of(),
+        null);
   }
 
   /** One is passed, one waits for a retoucher, the rest wait for a checker. */

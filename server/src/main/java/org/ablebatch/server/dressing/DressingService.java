@@ -5,6 +5,7 @@ import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
+import org.ablebatch.codec.write.EncodedFile;
 import org.ablebatch.core.deliver.FileWords;
 import org.ablebatch.core.deliver.Spec;
 import org.ablebatch.core.dress.Dressable;
@@ -79,6 +80,16 @@ public class DressingService {
         spec,
         effective,
         longestPx);
+  }
+
+  /**
+   * A cut line over its subject, small, with its counts.
+   *
+   * @param spec of a cut line
+   */
+  public EncodedFile.ShownCutLine cutLine(PhotoRow row, Spec spec, Look look, int longestPx) {
+    return maker.cutLine(
+        screenSize(row, false), row.measures(), spec, lookOf(look, row.photo()), longestPx);
   }
 
   /** As the other, for one look at it: it takes nobody's place among those at hand. */

@@ -291,6 +291,10 @@ public class Photo {
     return Crop.rect(crop);
   }
 
+  public Instant createdAt() {
+    return createdAt;
+  }
+
   public String fileName() {
     return fileName;
   }

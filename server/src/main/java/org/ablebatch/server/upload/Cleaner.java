@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 class Cleaner {
   private static final Logger LOG = LoggerFactory.getLogger(Cleaner.class);
 
-  /** Every column that refers to a blob. */
+  /** Every column that refers to a blob, and where only some of its rows do, which. */
   private static final List<String> REFERENCES =
       List.of(
           "photo.original_blob",
@@ -33,7 +33,7 @@ class Cleaner {
           "cutout_version.labels_blob",
           "batch.empty_set_blob",
           "batch.empty_set_preview_blob",
-          "delivered_file.blob_id");
+          "delivered_file.blob_id AND NOT forgotten");
 
   /** Those of them that refer to what a person sent. */
   private static final List<String> ORIGINALS =
@@ -46,7 +46,8 @@ class Cleaner {
           "photo.preview_blob",
           "working_copy.copy_blob",
           "cutout_version.thumbnail_blob",
-          "cutout_version.preview_blob");
+          "cutout_version.preview_blob",
+          "shelf_file.thumbnail_blob");
 
   private final BlobStore blobs;
   private final RenditionStore renditions;
@@ -95,10 +96,12 @@ class Cleaner {
   private Set<String> referred(Set<String> names, List<String> references) {
     Set<String> referred = new HashSet<>();
     for (String reference : references) {
-      String[] parts = reference.split("\\.");
+      String[] parts = reference.split("[. ]", 3);
+      String only = parts.length > 2 ? " " + parts[2] : "";
       referred.addAll(
           jdbc.queryForList(
-              "SELECT DISTINCT %2$s FROM %1$s WHERE %2$s IN (:names)".formatted(parts[0], parts[1]),
+              "SELECT DISTINCT %2$s FROM %1$s WHERE %2$s IN (:names)%3$s"
+                  .formatted(parts[0], parts[1], only),
               java.util.Map.of("names", names),
               String.class));
     }

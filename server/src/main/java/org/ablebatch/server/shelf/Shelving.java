@@ -1,0 +1,140 @@
+package org.ablebatch.server.shelf;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.ablebatch.core.deliver.FileWords;
+import org.ablebatch.core.dress.Labels;
+import org.ablebatch.core.shelf.SearchWords;
+import org.ablebatch.server.batch.BatchService;
+import org.ablebatch.server.delivery.DeliveryFinished;
+import org.ablebatch.server.delivery.FinishedFile;
+import org.ablebatch.server.delivery.FinishedFiles;
+import org.ablebatch.server.picture.Photo;
+import org.ablebatch.server.picture.PhotoRepository;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Puts what deliveries made onto the shelf. It looks for deliveries that are not there yet, so that
+ * one that was finished just before a kill gets there too.
+ */
+@Component
+class Shelving {
+  private static final int MOST_WORDS = 15_000;
+
+  private final FinishedFiles finished;
+  private final ShelfFileRepository shelf;
+  private final PhotoRepository photos;
+  private final BatchService batches;
+  private final TransactionTemplate transaction;
+  private final ReentrantLock oneAtATime = new ReentrantLock();
+
+  Shelving(
+      FinishedFiles finished,
+      ShelfFileRepository shelf,
+      PhotoRepository photos,
+      BatchService batches,
+      TransactionTemplate transaction) {
+    this.finished = finished;
+    this.shelf = shelf;
+    this.photos = photos;
+    this.batches = batches;
+    this.transaction = transaction;
+  }
+
+  @EventListener
+  void finished(DeliveryFinished delivery) {
+    catchUp();
+  }
+
+  /** Also what was delivered before there was a shelf. */
+  @Scheduled(fixedDelayString = "PT1M")
+  void catchUp() {
+    oneAtATime.lock();
+    try {
+      List<Long> next = finished.nextUnshelved();
+      while (!next.isEmpty()) {
+        long deliveryId = next.get(0);
+        transaction.executeWithoutResult(status -> shelve(deliveryId));
+        next = finished.nextUnshelved();
+      }
+    } finally {
+      oneAtATime.unlock();
+    }
+  }
+
+  /** What makes a file the same one that was delivered before. */
+  private record Once(long photoId, String spec, String name, String blobId) {}
+
+  private record Place(long photoId, String spec) {}
+
+  private void shelve(long deliveryId) {
+    List<FinishedFile> files = finished.of(deliveryId);
+    if (!files.isEmpty()) {
+      shelve(deliveryId, files);
+    }
+    finished.markShelved(deliveryId);
+  }
+
+  private void shelve(long deliveryId, List<FinishedFile> files) {
+    long batchId = files.get(0).batchId();
+    String batch = batches.require(batchId).name();
+    Function<Labels, FileWords> said = finished.words(deliveryId);
+    Map<Long, Photo> pictures =
+        photos.findAllById(files.stream().map(FinishedFile::photoId).distinct().toList()).stream()
+            .collect(Collectors.toMap(Photo::id, Function.identity()));
+    Map<Once, ShelfFile> there = new HashMap<>();
+    Map<Place, List<ShelfFile>> places = new HashMap<>();
+    for (ShelfFile file : shelf.findByBatchId(batchId)) {
+      there.put(new Once(file.photoId(), file.spec(), file.name(), file.blobId()), file);
+      places
+          .computeIfAbsent(new Place(file.photoId(), file.spec()), p -> new ArrayList<>())
+          .add(file);
+    }
+    Collection<ShelfFile> kept = new ArrayList<>();
+    for (FinishedFile file : files) {
+      Labels labels = pictures.get(file.photoId()).labels();
+      String words = words(file, batch, labels, said.apply(labels));
+      String spec = file.spec().name();
+      places
+          .getOrDefault(new Place(file.photoId(), spec), List.of())
+          .forEach(before -> before.replaced(file.at()));
+      ShelfFile again = there.get(new Once(file.photoId(), spec, file.name(), file.blobId()));
+      if (again == null) {
+        kept.add(new ShelfFile(file, labels, words));
+      } else {
+        again.delivered(file, words);
+      }
+    }
+    shelf.saveAll(kept);
+  }
+
+  private static String words(FinishedFile file, String batch, Labels labels, FileWords said) {
+    List<String> texts = new ArrayList<>();
+    texts.add(file.name());
+    texts.add(labels.fileName());
+    texts.add(labels.code());
+    texts.add(labels.group());
+    texts.add(batch);
+    texts.add(file.spec().name());
+    texts.add(file.look());
+    texts.add(file.spec().toSpec().format().name());
+    texts.add(SearchWords.size(file.width(), file.height()));
+    texts.add(said.title());
+    texts.add(said.description());
+    texts.add(said.author());
+    texts.add(said.copyright());
+    texts.addAll(said.keywords());
+    texts.addAll(labels.columns().values());
+    String words = String.join(" ", SearchWords.kept(texts));
+    return words.length() > MOST_WORDS ? words.substring(0, MOST_WORDS) : words;
+  }
+}
