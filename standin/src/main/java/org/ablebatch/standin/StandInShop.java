@@ -16,6 +16,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -37,7 +38,11 @@ public final class StandInShop implements AutoCloseable {
   private final HttpServer server;
   private final ExecutorService threads = Executors.newFixedThreadPool(THREADS);
   private final Store store;
-  private final JsonMapper json = new JsonMapper();
+
+  /** What a person leaves out of the faults is 0. */
+  private final JsonMapper json =
+      JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build();
+
   private final AtomicLong asked = new AtomicLong();
   private volatile Faults faults = Faults.NONE;
 
@@ -84,22 +89,28 @@ public final class StandInShop implements AutoCloseable {
 
   private void answer(HttpExchange exchange) throws IOException {
     try (exchange) {
-      String origin = exchange.getRequestHeaders().getFirst("Origin");
-      boolean own = origin == null || origin.equals(address().toString());
-      boolean reads = exchange.getRequestMethod().equals("GET");
-      if (!own && !reads) {
-        say(exchange, 403, "Only the shop's own page may change it.");
-        return;
+      try {
+        choose(exchange);
+      } catch (IllegalArgumentException | JacksonException e) {
+        say(exchange, 400, e.getMessage());
       }
-      String path = exchange.getRequestURI().getPath();
-      switch (exchange.getRequestMethod()) {
-        case "GET" -> get(exchange, path);
-        case "PUT" -> put(exchange, path);
-        case "DELETE" -> empty(exchange, path);
-        default -> say(exchange, 405, "The shop does not know this.");
-      }
-    } catch (IllegalArgumentException | JacksonException e) {
-      say(exchange, 400, e.getMessage());
+    }
+  }
+
+  private void choose(HttpExchange exchange) throws IOException {
+    String origin = exchange.getRequestHeaders().getFirst("Origin");
+    boolean own = origin == null || origin.equals(address().toString());
+    boolean reads = exchange.getRequestMethod().equals("GET");
+    if (!own && !reads) {
+      say(exchange, 403, "Only the shop's own page may change it.");
+      return;
+    }
+    String path = exchange.getRequestURI().getPath();
+    switch (exchange.getRequestMethod()) {
+      case "GET" -> get(exchange, path);
+      case "PUT" -> put(exchange, path);
+      case "DELETE" -> empty(exchange, path);
+      default -> say(exchange, 405, "The shop does not know this.");
     }
   }
 

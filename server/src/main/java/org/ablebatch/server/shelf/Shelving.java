@@ -1,11 +1,13 @@
 package org.ablebatch.server.shelf;
 
+import jakarta.annotation.PreDestroy;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.locks.ReentrantLock;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.ablebatch.core.deliver.FileWords;
@@ -17,6 +19,8 @@ import org.ablebatch.server.delivery.FinishedFile;
 import org.ablebatch.server.delivery.FinishedFiles;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -28,6 +32,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 class Shelving {
+  private static final Logger LOG = LoggerFactory.getLogger(Shelving.class);
   private static final int MOST_WORDS = 15_000;
 
   private final FinishedFiles finished;
@@ -35,7 +40,13 @@ class Shelving {
   private final PhotoRepository photos;
   private final BatchService batches;
   private final TransactionTemplate transaction;
-  private final ReentrantLock oneAtATime = new ReentrantLock();
+  private final ExecutorService thread =
+      Executors.newSingleThreadExecutor(
+          work -> {
+            Thread made = new Thread(work, "shelving");
+            made.setDaemon(true);
+            return made;
+          });
 
   Shelving(
       FinishedFiles finished,
@@ -52,13 +63,17 @@ class Shelving {
 
   @EventListener
   void finished(DeliveryFinished delivery) {
-    catchUp();
+    ring();
   }
 
-  /** Also what was delivered before there was a shelf. */
+  /** Also what was delivered before there was a shelf, and what a kill left lying. */
   @Scheduled(fixedDelayString = "PT1M")
-  void catchUp() {
-    oneAtATime.lock();
+  void ring() {
+    // Whoever rings may be at the end of a transaction of its own, in which nothing more is kept.
+    thread.execute(this::catchUp);
+  }
+
+  private void catchUp() {
     try {
       List<Long> next = finished.nextUnshelved();
       while (!next.isEmpty()) {
@@ -66,9 +81,14 @@ class Shelving {
         transaction.executeWithoutResult(status -> shelve(deliveryId));
         next = finished.nextUnshelved();
       }
-    } finally {
-      oneAtATime.unlock();
+    } catch (RuntimeException e) {
+      LOG.warn("what was delivered comes onto the shelf later: {}", e.getMessage());
     }
+  }
+
+  @PreDestroy
+  void stop() {
+    thread.shutdownNow();
   }
 
   /** What makes a file the same one that was delivered before. */
