@@ -7,16 +7,16 @@ public final class BackOff {
   /** After so many tries a file waits for a person. */
   public static final int MOST_TRIES = 10;
 
-  private static final Duration FIRST = Duration.ofSeconds(1);
   private static final Duration LONGEST = Duration.ofMinutes(5);
 
   private BackOff() {}
 
   /**
    * @param failures so far, at least 1
+   * @param first the wait after the first one
    */
-  public static Duration after(int failures) {
-    long seconds = FIRST.toSeconds() << Math.min(failures - 1, Integer.SIZE / 2);
-    return seconds < LONGEST.toSeconds() ? Duration.ofSeconds(seconds) : LONGEST;
+  public static Duration after(int failures, Duration first) {
+    Duration wait = first.multipliedBy(1L << Math.min(failures - 1, Integer.SIZE / 2));
+    return wait.compareTo(LONGEST) < 0 ? wait : LONGEST;
   }
 }

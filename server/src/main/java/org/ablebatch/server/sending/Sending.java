@@ -7,6 +7,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
 import org.ablebatch.core.send.BackOff;
@@ -50,9 +51,9 @@ class Sending {
   }
 
   /** The shop did not answer at all; nothing is sent for a while. */
-  void heardNothing(Instant now) {
+  void heardNothing(Instant now, Duration firstWait) {
     silences++;
-    silentUntil = now.plus(BackOff.after(silences));
+    silentUntil = now.plus(BackOff.after(silences, firstWait));
   }
 
   void heard() {

@@ -34,6 +34,7 @@ class SendingJob {
   private final FinishedFiles finished;
   private final BlobStore blobs;
   private final ShopClient shop;
+  private final SendingSettings settings;
   private final TransactionTemplate transaction;
   private final Clock clock;
 
@@ -43,6 +44,7 @@ class SendingJob {
       FinishedFiles finished,
       BlobStore blobs,
       ShopClient shop,
+      SendingSettings settings,
       TransactionTemplate transaction,
       Clock clock) {
     this.sendings = sendings;
@@ -50,6 +52,7 @@ class SendingJob {
     this.finished = finished;
     this.blobs = blobs;
     this.shop = shop;
+    this.settings = settings;
     this.transaction = transaction;
     this.clock = clock;
   }
@@ -130,12 +133,12 @@ class SendingJob {
       switch (tried.reply()) {
         case THERE -> file.arrived();
         case REFUSED -> file.refused(tried.sentence());
-        case LATER -> file.failed(tried.sentence(), tried.atLeast(), now);
+        case LATER -> file.failed(tried.sentence(), tried.atLeast(), settings.firstWait(), now);
       }
     }
     sent.saveAll(files);
     if (heard.stream().allMatch(ShopClient.Tried::silent)) {
-      sending.heardNothing(now);
+      sending.heardNothing(now, settings.firstWait());
     } else if (sending.silentUntil() != null) {
       sending.heard();
     }

@@ -1,15 +1,17 @@
 package org.ablebatch.server.sending;
 
 import java.net.URI;
+import java.time.Duration;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
 /**
  * Where deliveries may be sent to.
  *
  * @param to address of the shop; null = nowhere
+ * @param firstWait before what failed is tried again; each further wait is twice as long
  */
 @ConfigurationProperties("able.send")
-record SendingSettings(URI to) {
+record SendingSettings(URI to, Duration firstWait) {
   boolean isAllowed() {
     return to != null && to.getHost() != null;
   }

@@ -68,14 +68,14 @@ class SentFile {
   /**
    * @param atLeast that the shop asked for
    */
-  void failed(String sentence, Duration atLeast, Instant now) {
+  void failed(String sentence, Duration atLeast, Duration firstWait, Instant now) {
     tries++;
     problem = sentence;
     if (tries >= BackOff.MOST_TRIES) {
       state = State.REFUSED;
       return;
     }
-    Duration wait = BackOff.after(tries);
+    Duration wait = BackOff.after(tries, firstWait);
     nextTryAt = now.plus(wait.compareTo(atLeast) > 0 ? wait : atLeast);
   }
 
