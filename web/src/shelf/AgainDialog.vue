@@ -12,7 +12,7 @@ const open = defineModel<boolean>('open', { required: true })
 const props = defineProps<{ files: ShelfFile[] }>()
 const emit = defineEmits<{ started: [sentence: string] }>()
 
-const chosen = ref('')
+const chosen = ref<string>()
 const busy = ref(false)
 const problem = ref('')
 const first = computed(() => props.files[0])
@@ -57,7 +57,7 @@ const spec = computed(() => offers.value.find((o) => o.value === chosen.value)?.
 
 watch(open, (now) => {
   if (!now) return
-  chosen.value = ''
+  chosen.value = undefined
   problem.value = ''
 })
 
@@ -104,7 +104,8 @@ async function deliver() {
       v-model:value="chosen"
       :options="offers"
       label="Spec"
-      class="wide"
+      placeholder="Choose a spec"
+      style="width: 100%; margin: 10px 0"
       show-search
       option-filter-prop="label"
       data-again-spec
@@ -117,11 +118,6 @@ async function deliver() {
 </template>
 
 <style scoped>
-.wide {
-  width: 100%;
-  margin: 10px 0;
-}
-
 .problem {
   color: var(--brick);
 }

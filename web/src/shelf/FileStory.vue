@@ -52,7 +52,7 @@ const steps = computed<Step[]>(() => {
       what: `Version ${s.version.number}${s.version.byHand ? ', mended by hand' : ''}`,
       more: s.version.byHand
         ? s.version.method
-        : `${s.version.reason} · ${s.version.confidence} sure`,
+        : `${s.version.reason} · confidence ${s.version.confidence}`,
       at: s.version.madeAt,
     })
   else all.push({ shape: 'square', what: 'Left whole', more: '', at: original.takenInAt })
@@ -85,7 +85,7 @@ const spec = computed(() => story.value?.spec)
       <Button size="small" type="primary" @click="emit('save')">Save <kbd>S</kbd></Button>
       <Button size="small" @click="emit('copy')">Copy <kbd>Ctrl C</kbd></Button>
       <Button size="small" @click="emit('again')">Deliver again… <kbd>D</kbd></Button>
-      <Button size="small" @click="emit('open')">Where it was made <kbd>O</kbd></Button>
+      <Button size="small" @click="emit('open')">Its picture <kbd>O</kbd></Button>
     </div>
     <p v-if="error" class="problem" role="alert">{{ sentenceOf(error) }}</p>
     <dl class="facts">
@@ -164,9 +164,13 @@ img {
 }
 
 .acts {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
   gap: 6px;
+}
+
+.acts .ant-btn {
+  justify-content: space-between;
 }
 
 .more {

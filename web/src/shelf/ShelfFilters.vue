@@ -5,7 +5,6 @@ import type { ShelfChoices } from '../api/types'
 import PickOne from '../shell/PickOne.vue'
 import { FORMATS } from '../spec/spec'
 import { isNarrowed, NOTHING, TIMES, type ShelfFilter } from './filter'
-import TickBox from '../shell/TickBox.vue'
 
 /** Words first; what else narrows the shelf stands beside them. */
 const filter = defineModel<ShelfFilter>({ required: true })
@@ -70,7 +69,7 @@ defineExpose({ focus: () => words.value?.focus() })
       :options="pick.options"
       :label="pick.label"
       :data-pick="pick.key"
-      class="pick"
+      style="min-width: 104px; max-width: 180px"
       :dropdown-match-select-width="false"
       show-search
       option-filter-prop="label"
@@ -80,7 +79,7 @@ defineExpose({ focus: () => words.value?.focus() })
       :value="filter.time"
       :options="TIMES"
       label="Delivered"
-      class="pick"
+      style="min-width: 104px; max-width: 180px"
       :dropdown-match-select-width="false"
       @change="(now: unknown) => change({ time: String(now ?? '') })"
     />
@@ -98,9 +97,6 @@ defineExpose({ focus: () => words.value?.focus() })
         @change="change({ to: ($event.target as HTMLInputElement).value })"
       />
     </template>
-    <TickBox :on="filter.earlier" @update:on="(on: boolean) => change({ earlier: on })">
-      also what was replaced
-    </TickBox>
     <Button v-if="isNarrowed(filter)" size="small" @click="filter = { ...NOTHING }">
       Show all
     </Button>
@@ -116,7 +112,7 @@ defineExpose({ focus: () => words.value?.focus() })
 }
 
 .words {
-  width: 260px;
+  width: 250px;
 }
 
 .one {
@@ -128,11 +124,6 @@ defineExpose({ focus: () => words.value?.focus() })
   font: 600 13px/18px var(--text);
   color: var(--ink);
   cursor: pointer;
-}
-
-.pick {
-  min-width: 104px;
-  max-width: 180px;
 }
 
 input[type='date'] {

@@ -158,6 +158,15 @@ defineExpose({
   padding: 2px 2px 12px;
 }
 
+/* The tile that is looked at shows where one is. */
+.scroller:focus-visible {
+  outline: none;
+}
+
+.scroller:focus-visible .tile.at {
+  box-shadow: inset 0 0 0 2px var(--teal);
+}
+
 .tall {
   position: relative;
 }

@@ -8,6 +8,7 @@ import { api, need, sentenceOf } from '../api/client'
 import type { ShelfChoices, ShelfFile } from '../api/types'
 import PageNav from '../shell/PageNav.vue'
 import StationFrame from '../shell/StationFrame.vue'
+import TickBox from '../shell/TickBox.vue'
 import { useFreeKeysAfterClicks, useKeys } from '../shell/useKeys'
 import AgainDialog from './AgainDialog.vue'
 import FileStory from './FileStory.vue'
@@ -126,6 +127,12 @@ useKeys({
             <template v-if="marked.size > 0"> · {{ marked.size }} marked </template>
           </p>
           <span class="acts">
+            <TickBox
+              :on="filter.earlier"
+              @update:on="(on: boolean) => (filter = { ...filter, earlier: on })"
+            >
+              also what was replaced
+            </TickBox>
             <template v-if="marked.size > 0">
               <Button @click="meant.forEach(save)">Save {{ marked.size }}</Button>
               <Button @click="ask">Deliver again…</Button>
@@ -199,7 +206,12 @@ useKeys({
 .acts {
   margin-left: auto;
   display: flex;
+  align-items: center;
   gap: 8px;
+}
+
+.acts .tick {
+  margin-right: 8px;
 }
 
 .none {

@@ -84,7 +84,7 @@ async function tell(d: Delivery, what: 'pause' | 'go-on') {
             Manifest
           </Button>
           <RouterLink v-slot="{ href, navigate }" custom :to="onShelf(d)">
-            <Button size="small" :href="href" @click="navigate">Files</Button>
+            <Button size="small" :href="href" @click="navigate">On the shelf</Button>
           </RouterLink>
           <Button v-if="mayWrite?.folder" size="small" @click="writing = d">To a folder…</Button>
         </template>

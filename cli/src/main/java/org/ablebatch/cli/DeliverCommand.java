@@ -15,6 +15,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -45,8 +46,17 @@ final class DeliverCommand implements Callable<Integer> {
       description = "Cutouts or folders; photographs are cut out first.")
   private List<Path> inputs;
 
-  @Option(names = "--out", required = true, paramLabel = "DIR", description = "Output folder.")
+  @Option(
+      names = "--out",
+      paramLabel = "DIR",
+      description = "Output folder. With --beside, for the manifest only.")
   private Path out;
+
+  @Option(
+      names = "--beside",
+      description =
+          "Files go beside the pictures they are made of; what is there already is not touched.")
+  private boolean beside;
 
   @Option(names = "--look", paramLabel = "FILE", description = "Look file. Default: no backdrop.")
   private Path lookFile;
@@ -67,9 +77,18 @@ final class DeliverCommand implements Callable<Integer> {
     Look look = lookFile == null ? Look.DEFAULT : given.look(lookFile);
     PictureSource source = pictures.source(given);
     List<Inputs.Task> tasks = given.pictures(inputs);
+    if (out == null) {
+      if (!beside) {
+        throw new ParameterException(spec.commandLine(), "Say where files go: --out or --beside");
+      }
+      out = tasks.get(0).file().toAbsolutePath().getParent();
+    }
+    if (zip && beside) {
+      throw new ParameterException(spec.commandLine(), "A ZIP is one file: --zip needs --out");
+    }
     Files.createDirectories(out);
     FileMaker maker = new FileMaker(new Dresser(new FileSupplies(besideLook())));
-    try (Output output = zip ? new OutputZip(out.resolve("delivery.zip")) : new OutputFolder(out)) {
+    try (Output output = output()) {
       FileDeliverer deliverer = new FileDeliverer(source, planner, maker, look, sharpen, output);
       List<DeliverReport> reports =
           new Workers(threads, spec.commandLine().getErr())
@@ -79,6 +98,13 @@ final class DeliverCommand implements Callable<Integer> {
       output.write(MANIFEST, manifest.toByteArray());
       return reports.stream().anyMatch(DeliverReport::isProblem) ? 1 : 0;
     }
+  }
+
+  private Output output() throws IOException {
+    if (zip) {
+      return new OutputZip(out.resolve("delivery.zip"));
+    }
+    return beside ? new OutputBeside(out) : new OutputFolder(out);
   }
 
   private Path besideLook() {

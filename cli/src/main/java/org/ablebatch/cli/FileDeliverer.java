@@ -1,6 +1,7 @@
 package org.ablebatch.cli;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
@@ -61,7 +62,7 @@ final class FileDeliverer {
     }
     List<DeliverReport.Line> lines = new ArrayList<>();
     for (Planner.PlannedFile one : planned) {
-      lines.add(line(dressable, one));
+      lines.add(line(task.file(), dressable, one));
     }
     return new DeliverReport(file, lines, null);
   }
@@ -83,13 +84,14 @@ final class FileDeliverer {
     }
   }
 
-  private DeliverReport.Line line(Dressable dressable, Planner.PlannedFile file) {
+  private DeliverReport.Line line(
+      Path picture, Dressable dressable, Planner.PlannedFile file) {
     List<String> notes = file.notes().stream().map(Preflight.Note::sentence).toList();
     try {
       FileMaker.Made made = maker.make(dressable, file.spec(), look, sharpen, FileWords.NONE);
-      out.write(file.name(), made.bytes());
+      String name = out.write(picture, file.name(), made.bytes());
       return new DeliverReport.Line(
-          file.name(),
+          name,
           sha256(made.bytes()),
           (long) made.bytes().length,
           made.width(),
