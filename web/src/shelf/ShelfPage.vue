@@ -30,7 +30,7 @@ const filter = ref<ShelfFilter>({
   batch: String(route.query.batch ?? ''),
   delivery: String(route.query.delivery ?? ''),
 })
-const { total, files, problem, answered, show, askAgain } = useShelf(filter)
+const { total, more, files, problem, answered, show, askAgain } = useShelf(filter)
 const { data: choices } = useQuery({
   queryKey: ['shelf-choices'],
   queryFn: async () => (await need(api.GET('/api/v1/shelf/choices'))) as ShelfChoices,
@@ -121,8 +121,9 @@ useKeys({
           <h1 class="title">The shelf</h1>
           <p class="quiet" role="status" data-found>
             <template v-if="answered">
-              <span class="num">{{ total.toLocaleString('en') }}</span>
-              finished {{ total === 1 ? 'file' : 'files' }}
+              {{ more ? 'more than' : '' }}
+              <span class="num">{{ total.toLocaleString('en') }}</span> finished
+              {{ total === 1 ? 'file' : 'files' }}
             </template>
             <template v-if="marked.size > 0"> · {{ marked.size }} marked </template>
           </p>

@@ -9,6 +9,8 @@ const WAIT_MS = 160
 /** Files on the shelf under a filter; those that come into view are fetched page by page. */
 export function useShelf(filter: Ref<ShelfFilter>) {
   const total = ref(0)
+  /** There are more than are known; they are asked for as one comes near. */
+  const more = ref(false)
   const files = shallowRef<ReadonlyMap<number, ShelfFile>>(new Map())
   const problem = ref('')
   const answered = ref(false)
@@ -34,6 +36,7 @@ export function useShelf(filter: Ref<ShelfFilter>) {
       const found = new Map(page === 0 && !answered.value ? [] : files.value)
       ;((answer.files ?? []) as ShelfFile[]).forEach((file, i) => found.set(page * PAGE + i, file))
       total.value = answer.total ?? 0
+      more.value = answer.more === true
       files.value = found
       answered.value = true
       problem.value = ''
@@ -70,7 +73,8 @@ export function useShelf(filter: Ref<ShelfFilter>) {
     for (let page = Math.floor(first / PAGE); page * PAGE <= last; page++) {
       if (page * PAGE < total.value) void load(page)
     }
+    if (more.value && last + 1 >= total.value) void load(Math.floor(total.value / PAGE))
   }
 
-  return { total, files, problem, answered: computed(() => answered.value), show, askAgain }
+  return { total, more, files, problem, answered: computed(() => answered.value), show, askAgain }
 }

@@ -35,10 +35,11 @@ CREATE TABLE shelf_file (
   CONSTRAINT shelf_tidying FOREIGN KEY (tidying_id) REFERENCES tidying (id),
   CONSTRAINT shelf_once UNIQUE (photo_id, spec, name, blob_id),
   INDEX shelf_newest (tidying_id, replaced_at, delivered_at, id),
-  INDEX shelf_in_batch (batch_id, delivered_at),
-  INDEX shelf_in_spec (spec, delivered_at),
-  INDEX shelf_in_look (look, delivered_at),
-  INDEX shelf_in_group (set_group, delivered_at),
+  INDEX shelf_in_batch (tidying_id, batch_id, delivered_at),
+  INDEX shelf_in_spec (tidying_id, spec, delivered_at),
+  INDEX shelf_in_look (tidying_id, look, delivered_at),
+  INDEX shelf_in_group (tidying_id, set_group, delivered_at),
+  INDEX shelf_in_format (tidying_id, format, delivered_at),
   INDEX shelf_blob (blob_id),
   FULLTEXT INDEX shelf_words (words)
 );

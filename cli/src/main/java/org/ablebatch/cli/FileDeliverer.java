@@ -84,8 +84,7 @@ final class FileDeliverer {
     }
   }
 
-  private DeliverReport.Line line(
-      Path picture, Dressable dressable, Planner.PlannedFile file) {
+  private DeliverReport.Line line(Path picture, Dressable dressable, Planner.PlannedFile file) {
     List<String> notes = file.notes().stream().map(Preflight.Note::sentence).toList();
     try {
       FileMaker.Made made = maker.make(dressable, file.spec(), look, sharpen, FileWords.NONE);

@@ -3,6 +3,7 @@ package org.ablebatch.server.shelf;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Query;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +22,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ShelfSearch {
   private static final int MOST_CHOICES = 200;
+  private static final String ORDER = " ORDER BY f.delivered_at DESC, f.id DESC";
+
+  /** So many of the newest files are looked through before the full text is asked. */
+  private static final int NEWEST = 20_000;
+
+  /** Whoever goes further than this is better served by the full text. */
+  private static final int LOOKED_THROUGH = 2_000;
+
+  private static final int MOST_FOUND = 10_000;
 
   private final EntityManager database;
   private final ShelfFileRepository shelf;
@@ -38,29 +48,49 @@ class ShelfSearch {
    */
   @Transactional(readOnly = true)
   public PageView find(ShelfQuery query, int offset, int limit) {
+    List<String> words = SearchWords.asked(query.words());
     Where where = new Where(query);
-    long total =
-        ((Number)
-                where
-                    .asked(database, "SELECT COUNT(*) FROM shelf_file f" + where.text())
-                    .getSingleResult())
-            .longValue();
-    List<Long> ids = total <= offset ? List.of() : ids(where, offset, limit);
+    if (words.isEmpty()) {
+      String counted = "SELECT COUNT(*) FROM shelf_file f" + where.text();
+      long total = ((Number) where.asked(database, counted).getSingleResult()).longValue();
+      List<Long> page = total <= offset ? List.of() : where.ids(database, offset, limit);
+      return new PageView(total, false, views(page));
+    }
+    return page(found(where, words, offset + limit), offset, limit);
+  }
+
+  /** What is found, the newest first; nothing where it goes on beyond. */
+  private record Found(List<Long> ids, boolean more) {}
+
+  /**
+   * Words that many files have are found by looking through the newest ones until there are enough:
+   * the full text would gather and sort all of them first. For words that few have it is quicker.
+   */
+  private Found found(Where where, List<String> words, int wanted) {
+    if (wanted <= LOOKED_THROUGH) {
+      Where newest = where.among(NEWEST).withWordsInText(words);
+      List<Long> ids = newest.ids(database, 0, wanted + 1);
+      if (ids.size() > wanted) {
+        return new Found(ids.subList(0, wanted), true);
+      }
+    }
+    List<Long> ids = where.withWordsInIndex(words).ids(database, 0, MOST_FOUND + 1);
+    boolean more = ids.size() > MOST_FOUND;
+    return new Found(more ? ids.subList(0, MOST_FOUND) : ids, more);
+  }
+
+  private PageView page(Found found, int offset, int limit) {
+    int size = found.ids().size();
+    List<Long> page = found.ids().subList(Math.min(offset, size), Math.min(offset + limit, size));
+    return new PageView(size, found.more(), views(page));
+  }
+
+  private List<FileView> views(List<Long> ids) {
     Map<Long, ShelfFile> byId =
         shelf.findAllById(ids).stream()
             .collect(Collectors.toMap(ShelfFile::id, Function.identity()));
     Map<Long, String> names = namesOf(byId.values().stream().map(ShelfFile::batchId).toList());
-    return new PageView(
-        total,
-        ids.stream().map(byId::get).map(file -> view(file, names.get(file.batchId()))).toList());
-  }
-
-  private List<Long> ids(Where where, int offset, int limit) {
-    String newest =
-        "SELECT f.id FROM shelf_file f" + where.text() + " ORDER BY f.delivered_at DESC, f.id DESC";
-    Query asked = where.asked(database, newest);
-    List<?> rows = asked.setFirstResult(offset).setMaxResults(limit).getResultList();
-    return rows.stream().map(id -> ((Number) id).longValue()).toList();
+    return ids.stream().map(byId::get).map(file -> view(file, names.get(file.batchId()))).toList();
   }
 
   FileView view(ShelfFile file) {
@@ -89,16 +119,10 @@ class ShelfSearch {
   /** By what the shelf can be narrowed. */
   @Transactional(readOnly = true)
   public ChoicesView choices() {
-    List<Choice> byBatch = choices("batch_id");
-    Map<Long, String> names =
-        namesOf(byBatch.stream().map(choice -> Long.valueOf(choice.value())).toList());
+    List<Long> ids = values("batch_id").stream().map(Long::valueOf).toList();
+    Map<Long, String> names = namesOf(ids);
     return new ChoicesView(
-        byBatch.stream()
-            .map(
-                choice ->
-                    new Choice(
-                        choice.value(), names.get(Long.valueOf(choice.value())), choice.files()))
-            .toList(),
+        ids.stream().map(id -> new Choice(id.toString(), names.get(id))).toList(),
         choices("spec"),
         choices("look"),
         choices("set_group"),
@@ -106,15 +130,21 @@ class ShelfSearch {
   }
 
   private List<Choice> choices(String column) {
-    String counted =
-        "SELECT %1$s, COUNT(*) AS files FROM shelf_file WHERE tidying_id IS NULL AND %1$s IS NOT NULL"
-            + " GROUP BY %1$s ORDER BY files DESC, %1$s LIMIT %2$d";
+    return values(column).stream().map(value -> new Choice(value, value)).toList();
+  }
+
+  private List<String> values(String column) {
+    String distinct =
+        "SELECT DISTINCT %1$s FROM shelf_file WHERE tidying_id IS NULL AND %1$s IS NOT NULL"
+            + " ORDER BY %1$s DESC LIMIT %2$d";
     List<?> rows =
-        database.createNativeQuery(counted.formatted(column, MOST_CHOICES)).getResultList();
-    return rows.stream()
-        .map(Object[].class::cast)
-        .map(row -> new Choice(row[0].toString(), row[0].toString(), ((Number) row[1]).longValue()))
-        .toList();
+        database.createNativeQuery(distinct.formatted(column, MOST_CHOICES)).getResultList();
+    List<String> values = new ArrayList<>(rows.stream().map(Object::toString).toList());
+    // Names go from A to Z, batches from the newest.
+    if (!column.equals("batch_id")) {
+      Collections.reverse(values);
+    }
+    return values;
   }
 
   private Map<Long, String> namesOf(List<Long> batchIds) {
@@ -125,17 +155,13 @@ class ShelfSearch {
   private static final class Where {
     private final List<String> conditions = new ArrayList<>();
     private final Map<String, Object> values = new HashMap<>();
+    private String table = "shelf_file f";
 
     Where(ShelfQuery query) {
       conditions.add("f.tidying_id IS NULL");
       if (!query.earlier()) {
         conditions.add("f.replaced_at IS NULL");
       }
-      String words =
-          SearchWords.asked(query.words()).stream()
-              .map(word -> "+" + word + "*")
-              .collect(Collectors.joining(" "));
-      add("MATCH(f.words) AGAINST(:words IN BOOLEAN MODE)", "words", words);
       add("f.batch_id = :batch", "batch", query.batch());
       add("f.spec = :spec", "spec", query.spec());
       add("f.look = :look", "look", query.look());
@@ -149,6 +175,12 @@ class ShelfSearch {
           query.deliveryId());
     }
 
+    private Where(Where other) {
+      conditions.addAll(other.conditions);
+      values.putAll(other.values);
+      table = other.table;
+    }
+
     private void add(String condition, String name, Object value) {
       if (value != null && !"".equals(value)) {
         conditions.add(condition);
@@ -156,14 +188,44 @@ class ShelfSearch {
       }
     }
 
+    /** Under the same conditions, the newest so many. */
+    Where among(int newest) {
+      Where among = new Where(this);
+      among.table = "(SELECT * FROM shelf_file f" + text() + ORDER + " LIMIT " + newest + ") f";
+      among.conditions.clear();
+      return among;
+    }
+
+    Where withWordsInText(List<String> words) {
+      Where with = new Where(this);
+      for (int i = 0; i < words.size(); i++) {
+        with.add("CONCAT(' ', f.words) LIKE :word" + i, "word" + i, "% " + words.get(i) + "%");
+      }
+      return with;
+    }
+
+    Where withWordsInIndex(List<String> words) {
+      Where with = new Where(this);
+      String all = words.stream().map(word -> "+" + word + "*").collect(Collectors.joining(" "));
+      with.add("MATCH(f.words) AGAINST(:words IN BOOLEAN MODE)", "words", all);
+      return with;
+    }
+
     String text() {
-      return " WHERE " + String.join(" AND ", conditions);
+      return conditions.isEmpty() ? "" : " WHERE " + String.join(" AND ", conditions);
     }
 
     Query asked(EntityManager database, String sql) {
       Query query = database.createNativeQuery(sql);
       values.forEach(query::setParameter);
       return query;
+    }
+
+    /** The newest first. */
+    List<Long> ids(EntityManager database, int offset, int limit) {
+      Query asked = asked(database, "SELECT f.id FROM " + table + text() + ORDER);
+      List<?> rows = asked.setFirstResult(offset).setMaxResults(limit).getResultList();
+      return rows.stream().map(id -> ((Number) id).longValue()).toList();
     }
   }
 }

@@ -11,10 +11,11 @@ final class ShelfViews {
 
   /**
    * @param total how many there are
+   * @param more true = there are more than the total; whoever asks for further ones finds out
    * @param files from the one that was asked for, newest first
    */
   @Schema(name = "ShelfPage")
-  record PageView(long total, List<FileView> files) {}
+  record PageView(long total, boolean more, List<FileView> files) {}
 
   /**
    * @param batch how it is called now
@@ -38,7 +39,7 @@ final class ShelfViews {
       Instant deliveredAt,
       Instant replacedAt) {}
 
-  /** By what the shelf can be narrowed: what there is, the most frequent first. */
+  /** By what the shelf can be narrowed: what there is. */
   @Schema(name = "ShelfChoices")
   record ChoicesView(
       List<Choice> batches,
@@ -51,7 +52,7 @@ final class ShelfViews {
    * @param value as it is asked for
    */
   @Schema(name = "ShelfChoice")
-  record Choice(String value, String label, long files) {}
+  record Choice(String value, String label) {}
 
   /**
    * A file's whole story.

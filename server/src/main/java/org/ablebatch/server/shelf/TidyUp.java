@@ -103,11 +103,15 @@ public class TidyUp {
                     .getSingleResult())
             .longValue();
     // What another file on the shelf has too does not become free.
+    String others = which.condition().replace("f.", "other.");
     String alone =
-        "SELECT COALESCE(SUM(bytes), 0) FROM (SELECT MAX(f.bytes) AS bytes FROM shelf_file f"
-            + " WHERE f.tidying_id IS NULL GROUP BY f.blob_id HAVING SUM(CASE WHEN "
+        "SELECT COALESCE(SUM(bytes), 0) FROM (SELECT MAX(f.bytes) AS bytes"
+            + there
             + which.condition()
-            + " THEN 0 ELSE 1 END) = 0) freed";
+            + " AND NOT EXISTS (SELECT 1 FROM shelf_file other WHERE other.blob_id = f.blob_id"
+            + " AND other.tidying_id IS NULL AND NOT ("
+            + others
+            + ")) GROUP BY f.blob_id) freed";
     long bytes = ((Number) which.asked(database, alone).getSingleResult()).longValue();
     return new ProposalView(kind, which.said(), files, bytes);
   }
