@@ -4,7 +4,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.spec.SpecFile;
@@ -18,6 +20,8 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * {@code able deliver}: every input under every spec, with a manifest. The files are the same to
@@ -86,18 +90,38 @@ final class DeliverCommand implements Callable<Integer> {
     if (zip && beside) {
       throw new ParameterException(spec.commandLine(), "A ZIP is one file: --zip needs --out");
     }
+    if (beside) {
+      Set<String> made = madeBefore(out.resolve(MANIFEST));
+      tasks =
+          tasks.stream()
+              .filter(task -> !made.contains(task.file().getFileName().toString()))
+              .toList();
+    }
     Files.createDirectories(out);
+    List<Inputs.Task> all = tasks;
     FileMaker maker = new FileMaker(new Dresser(new FileSupplies(besideLook())));
     try (Output output = output()) {
       FileDeliverer deliverer = new FileDeliverer(source, planner, maker, look, sharpen, output);
       List<DeliverReport> reports =
           new Workers(threads, spec.commandLine().getErr())
-              .all(tasks, task -> deliverer.deliver(task, tasks.indexOf(task)));
+              .all(all, task -> deliverer.deliver(task, all.indexOf(task)));
       ByteArrayOutputStream manifest = new ByteArrayOutputStream();
       Reports.write(reports, manifest);
       output.write(MANIFEST, manifest.toByteArray());
       return reports.stream().anyMatch(DeliverReport::isProblem) ? 1 : 0;
     }
+  }
+
+  /** What stands beside pictures from an earlier run is not made of. */
+  private static Set<String> madeBefore(Path manifest) throws IOException {
+    if (!Files.isRegularFile(manifest)) {
+      return Set.of();
+    }
+    Set<String> names = new HashSet<>();
+    for (JsonNode picture : new JsonMapper().readTree(Files.readAllBytes(manifest))) {
+      picture.path("files").forEach(file -> names.add(file.path("name").asString("")));
+    }
+    return names;
   }
 
   private Output output() throws IOException {

@@ -91,6 +91,23 @@ class DeliverCommandTest {
   }
 
   @Test
+  void besideThePicturesNothingThatIsThereIsTouched() throws Exception {
+    Files.writeString(in.resolve("a_zoom.webp"), "somebody's");
+    deliver();
+
+    assertThat(deliver("--beside")).isZero();
+    List<String> once = names(in);
+    assertThat(deliver("--beside")).isZero();
+
+    assertThat(names(in)).as("what was made is not made of").isEqualTo(once);
+    assertThat(once).contains("a_zoom-2.webp", "b_zoom.webp");
+    assertThat(Files.readString(in.resolve("a_zoom.webp"))).isEqualTo("somebody's");
+    assertThat(Files.readAllBytes(in.resolve("a_zoom-2.webp")))
+        .isEqualTo(Files.readAllBytes(out.resolve("a_zoom.webp")));
+    assertThat(deliver("--beside", "--zip")).isEqualTo(2);
+  }
+
+  @Test
   void aZipHoldsTheSameBytes() throws Exception {
     deliver();
     deliver("--zip", "--threads", "1");

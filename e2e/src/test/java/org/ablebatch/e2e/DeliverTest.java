@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 /**
  * Four specs from the shelf and by hand, words in the files, a file left out; then one picture
- * changes, and only its files are made and fetched again.
+ * changes, and only its files are made, fetched and sent again. Then all is found on the shelf.
  */
 @SharedApplication
 class DeliverTest {
@@ -34,6 +34,11 @@ class DeliverTest {
     nameThem(page);
     Map<String, byte[]> files = deliver(page, 1, "Make 8 files");
     assertFiles(files);
+    Shop shop = Shop.of(api);
+    shop.makeTrouble(3, 5);
+    send(page, 8);
+    Map<String, Integer> sent = shop.sent();
+    assertThat(sent).hasSize(8);
 
     api.put(
         "/api/v1/pictures/" + picture(api, batch, "enamel-jug.jpg") + "/look-changes",
@@ -53,9 +58,48 @@ class DeliverTest {
     assertThat(new String(changed.get("manifest.json"), StandardCharsets.UTF_8))
         .contains("\"change\" : \"same\"", "\"change\" : \"changed\"");
 
+    shop.makeTrouble(0, 0);
+    send(page, 8);
+    assertThat(shop.sent()).hasSize(12).containsAllEntriesOf(sent);
+
     page.locator("[data-file^='CAN'] input").first().uncheck();
     assertThat(button(page, "Make 7 files")).isEnabled();
+    findOnTheShelf(page, changed);
     assertThat(browser.errors()).isEmpty();
+  }
+
+  private static void send(Page page, int there) {
+    Locator newest = page.locator("[data-delivery]").first();
+    newest.getByText("Send to the shop").click();
+    assertThat(newest.locator("[data-sending=done]"))
+        .containsText(there + " of " + there + " there");
+  }
+
+  /** By a word, with its story; saved, taken off, and brought back. */
+  private static void findOnTheShelf(Page page, Map<String, byte[]> files) throws Exception {
+    page.locator("[data-delivery]").first().getByText("On the shelf").click();
+    assertThat(page.locator("[data-found]")).containsText("8 finished files");
+    page.locator("[data-one-delivery]").click();
+    page.keyboard().press("/");
+    page.keyboard().type("jug zoom");
+    assertThat(page.locator("[data-found]")).containsText("1 finished file");
+    Locator tile = page.locator("[data-file]").first();
+    tile.click();
+    String name = tile.getAttribute("data-file");
+    assertThat(page.locator("[data-story]")).containsText("Passed by itself");
+    assertThat(page.locator("[data-story]")).containsText("Delivered, changed");
+    Download saved = page.waitForDownload(() -> page.keyboard().press("s"));
+    assertThat(Files.readAllBytes(saved.path())).isEqualTo(files.get(name));
+
+    page.keyboard().press("m");
+    page.keyboard().press("t");
+    page.locator("[data-tidy=chosen]").getByText("Take off").click();
+    Locator back = page.locator("[data-taken-off]").first();
+    assertThat(back).containsText("1 file");
+    assertThat(page.locator("[data-found]")).containsText("0 finished files");
+    back.getByText("Bring back").click();
+    assertThat(page.locator("[data-found]")).containsText("1 finished file");
+    assertThat(page.locator("[data-taken-off]")).hasCount(0);
   }
 
   private static void chooseSpecs(Page page) {

@@ -27,7 +27,8 @@ final class OneForAll implements ParameterResolver, AfterTestExecutionCallback {
     static Running start() {
       try {
         Path data = Files.createTempDirectory("able-e2e");
-        return new Running(data, Application.start(data, "--no-demo", "--workers", "2"));
+        return new Running(
+            data, Application.start(data, "--no-demo", "--workers", "2", "--stand-in"));
       } catch (IOException e) {
         throw new IllegalStateException("the application could not be started", e);
       }

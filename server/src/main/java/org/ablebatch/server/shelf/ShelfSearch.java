@@ -25,7 +25,7 @@ class ShelfSearch {
   private static final String ORDER = " ORDER BY f.delivered_at DESC, f.id DESC";
 
   /** So many of the newest files are looked through before the full text is asked. */
-  private static final int NEWEST = 20_000;
+  private static final int NEWEST = 10_000;
 
   /** Whoever goes further than this is better served by the full text. */
   private static final int LOOKED_THROUGH = 2_000;
@@ -68,7 +68,7 @@ class ShelfSearch {
    */
   private Found found(Where where, List<String> words, int wanted) {
     if (wanted <= LOOKED_THROUGH) {
-      Where newest = where.among(NEWEST).withWordsInText(words);
+      Where newest = where.among(newestSince()).withWordsInText(words);
       List<Long> ids = newest.ids(database, 0, wanted + 1);
       if (ids.size() > wanted) {
         return new Found(ids.subList(0, wanted), true);
@@ -77,6 +77,20 @@ class ShelfSearch {
     List<Long> ids = where.withWordsInIndex(words).ids(database, 0, MOST_FOUND + 1);
     boolean more = ids.size() > MOST_FOUND;
     return new Found(more ? ids.subList(0, MOST_FOUND) : ids, more);
+  }
+
+  /** From when on files are among the newest; null = all are. */
+  private Object newestSince() {
+    List<?> last =
+        database
+            .createNativeQuery(
+                "SELECT f.delivered_at FROM shelf_file f WHERE f.tidying_id IS NULL"
+                    + " AND f.replaced_at IS NULL"
+                    + ORDER)
+            .setFirstResult(NEWEST)
+            .setMaxResults(1)
+            .getResultList();
+    return last.isEmpty() ? null : last.get(0);
   }
 
   private PageView page(Found found, int offset, int limit) {
@@ -155,7 +169,6 @@ class ShelfSearch {
   private static final class Where {
     private final List<String> conditions = new ArrayList<>();
     private final Map<String, Object> values = new HashMap<>();
-    private String table = "shelf_file f";
 
     Where(ShelfQuery query) {
       conditions.add("f.tidying_id IS NULL");
@@ -178,7 +191,6 @@ class ShelfSearch {
     private Where(Where other) {
       conditions.addAll(other.conditions);
       values.putAll(other.values);
-      table = other.table;
     }
 
     private void add(String condition, String name, Object value) {
@@ -188,11 +200,12 @@ class ShelfSearch {
       }
     }
 
-    /** Under the same conditions, the newest so many. */
-    Where among(int newest) {
+    /**
+     * @param since null = all
+     */
+    Where among(Object since) {
       Where among = new Where(this);
-      among.table = "(SELECT * FROM shelf_file f" + text() + ORDER + " LIMIT " + newest + ") f";
-      among.conditions.clear();
+      among.add("f.delivered_at >= :newest", "newest", since);
       return among;
     }
 
@@ -223,7 +236,7 @@ class ShelfSearch {
 
     /** The newest first. */
     List<Long> ids(EntityManager database, int offset, int limit) {
-      Query asked = asked(database, "SELECT f.id FROM " + table + text() + ORDER);
+      Query asked = asked(database, "SELECT f.id FROM shelf_file f" + text() + ORDER);
       List<?> rows = asked.setFirstResult(offset).setMaxResults(limit).getResultList();
       return rows.stream().map(id -> ((Number) id).longValue()).toList();
     }
