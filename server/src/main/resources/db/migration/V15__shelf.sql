@@ -40,6 +40,7 @@ CREATE TABLE shelf_file (
   INDEX shelf_in_look (tidying_id, look, delivered_at),
   INDEX shelf_in_group (tidying_id, set_group, delivered_at),
   INDEX shelf_in_format (tidying_id, format, delivered_at),
+  INDEX shelf_room (tidying_id, replaced_at, delivered_at, blob_id, bytes),
   INDEX shelf_blob (blob_id),
   FULLTEXT INDEX shelf_words (words)
 );

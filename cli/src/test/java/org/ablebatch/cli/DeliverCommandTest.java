@@ -97,7 +97,7 @@ class DeliverCommandTest {
 
     assertThat(deliver("--beside")).isZero();
     List<String> once = names(in);
-    assertThat(deliver("--beside")).isZero();
+    assertThat(deliver("--beside")).as("somebody's is no picture").isEqualTo(1);
 
     assertThat(names(in)).as("what was made is not made of").isEqualTo(once);
     assertThat(once).contains("a_zoom-2.webp", "b_zoom.webp");

@@ -95,24 +95,14 @@ public class TidyUp {
   }
 
   private ProposalView proposal(String kind, Which which) {
-    String there = " FROM shelf_file f WHERE f.tidying_id IS NULL AND ";
-    long files =
-        ((Number)
-                which
-                    .asked(database, "SELECT COUNT(*)" + there + which.condition())
-                    .getSingleResult())
-            .longValue();
-    // What another file on the shelf has too does not become free.
-    String others = which.condition().replace("f.", "other.");
-    String alone =
-        "SELECT COALESCE(SUM(bytes), 0) FROM (SELECT MAX(f.bytes) AS bytes"
-            + there
-            + which.condition()
-            + " AND NOT EXISTS (SELECT 1 FROM shelf_file other WHERE other.blob_id = f.blob_id"
-            + " AND other.tidying_id IS NULL AND NOT ("
-            + others
-            + ")) GROUP BY f.blob_id) freed";
-    long bytes = ((Number) which.asked(database, alone).getSingleResult()).longValue();
+    // What stands there twice may be needed by the other: it is not promised.
+    String counted =
+        "SELECT COUNT(*), COALESCE(SUM(CASE WHEN f.blob_id IN (SELECT blob_id FROM shelf_file"
+            + " GROUP BY blob_id HAVING COUNT(*) > 1) THEN 0 ELSE f.bytes END), 0)"
+            + " FROM shelf_file f WHERE f.tidying_id IS NULL AND ";
+    Object[] row = (Object[]) which.asked(database, counted + which.condition()).getSingleResult();
+    long files = ((Number) row[0]).longValue();
+    long bytes = ((Number) row[1]).longValue();
     return new ProposalView(kind, which.said(), files, bytes);
   }
 

@@ -17,7 +17,7 @@ final class TidyViews {
 
   /**
    * @param kind replaced, or older-than-N for N months
-   * @param bytes of room that becomes free after 30 days: what other files share is not counted
+   * @param bytes of room that becomes free after 30 days, at least
    */
   @Schema(name = "TidyProposal")
   record ProposalView(String kind, String said, long files, long bytes) {}
