@@ -96,7 +96,10 @@ const perStation: Record<string, Row[]> = {
     ['Ctrl S', 'keep as a new look'],
     ['arrows', 'on a box of the stage: move it; with Shift: finely'],
   ],
-  deliver: [['Enter', 'make the files']],
+  deliver: [
+    ['Enter', 'make the files'],
+    ['N', 'add a spec'],
+  ],
 }
 
 const rows = computed(() => perStation[String(route.name)] ?? [])
