@@ -35,6 +35,7 @@ CREATE TABLE shelf_file (
   CONSTRAINT shelf_tidying FOREIGN KEY (tidying_id) REFERENCES tidying (id),
   CONSTRAINT shelf_once UNIQUE (photo_id, spec, name, blob_id),
   INDEX shelf_newest (tidying_id, replaced_at, delivered_at, id),
+  INDEX shelf_all (tidying_id, delivered_at, id),
   INDEX shelf_in_batch (tidying_id, batch_id, delivered_at),
   INDEX shelf_in_spec (tidying_id, spec, delivered_at),
   INDEX shelf_in_look (tidying_id, look, delivered_at),
