@@ -28,8 +28,8 @@ const { batchId, batch, pictures, loaded } = useBench()
 const client = useQueryClient()
 const deliveries = useDeliveries(batchId)
 
-const { specs, fileName, names, wanted } = useTicketSpecs(batchId)
-const plan = usePreflight(batchId, batch, pictures, wanted)
+const { specs, fileName, names, wanted, loaded: specsKnown } = useTicketSpecs(batchId)
+const plan = usePreflight(batchId, batch, pictures, wanted, specsKnown)
 const { ready, preflight, weights, leftOut, canRun } = plan
 const files = useSpecFiles(batchId, specs)
 const words = useFileWords(batchId)

@@ -13,6 +13,8 @@ export function usePreflight(
   batch: Ref<Batch | undefined>,
   pictures: Ref<Picture[]>,
   specs: Ref<Spec[]>,
+  /** False = the specs are not the ticket's yet, and asking would be for nothing. */
+  isKnown: Ref<boolean>,
 ) {
   const planned = ref<Preflight | null>(null)
   const problem = ref('')
@@ -23,11 +25,13 @@ export function usePreflight(
   watchDebounced(
     [
       specs,
+      isKnown,
       () => ready.value.map((p) => `${p.id} ${p.revision}`).join(),
       () => batch.value?.look,
       () => batch.value?.counts.delivered,
     ],
     async () => {
+      if (!isKnown.value) return
       if (specs.value.length === 0 || !canBeNamed.value) {
         planned.value = null
         problem.value = ''

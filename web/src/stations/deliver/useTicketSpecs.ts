@@ -26,6 +26,8 @@ export function useTicketSpecs(batchId: Ref<number>) {
   const names = ref<NameRules>({})
   /** What the server has, as text; null = not known yet. */
   let known: string | null = null
+  /** What the ticket says has come; until then these are not its specs. */
+  const loaded = ref(false)
 
   const wanted = computed<Spec[]>(() =>
     specs.value.map((spec) => ({
@@ -47,6 +49,7 @@ export function useTicketSpecs(batchId: Ref<number>) {
         names.value = tidy(now[0]?.names ?? {})
       }
       known = JSON.stringify(wanted.value)
+      loaded.value = true
     },
     { immediate: true },
   )
@@ -71,5 +74,5 @@ export function useTicketSpecs(batchId: Ref<number>) {
     { debounce: 300, deep: true },
   )
 
-  return { specs, fileName, names, wanted }
+  return { specs, fileName, names, wanted, loaded }
 }
