@@ -30,8 +30,10 @@ export function usePreflight(
       () => batch.value?.look,
       () => batch.value?.counts.delivered,
     ],
-    async () => {
-      if (!isKnown.value) return
+    async ([, , passed], [, , passedBefore]) => {
+      // The pictures' own list comes later than the plan, which the server has made of the same ones.
+      const onlyCame = passedBefore === '' && passed !== '' && planned.value !== null
+      if (!isKnown.value || onlyCame) return
       if (specs.value.length === 0 || !canBeNamed.value) {
         planned.value = null
         problem.value = ''
