@@ -92,6 +92,12 @@ class DemoTest {
     axe.findsNothingOn(page, "Deliver");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a spec")).click();
     seeDialog("a spec");
+
+    page.navigate(address + "/#/shelf");
+    page.locator("[data-story] ol").waitFor();
+    axe.findsNothingOn(page, "the shelf");
+    dialog("t", "tidying up");
+    dialog("d", "delivering again");
   }
 
   private void check(String station) {
