@@ -17,7 +17,7 @@ export function useShelf(filter: Ref<ShelfFilter>) {
   /** An answer to what was asked before the last change is not wanted any more. */
   let round = 0
   let asked = new Set<number>()
-  let timer: number | undefined
+  let timer: ReturnType<typeof setTimeout> | undefined
   let at = new Date()
 
   async function load(page: number) {
@@ -60,12 +60,12 @@ export function useShelf(filter: Ref<ShelfFilter>) {
   watch(
     filter,
     (now, before) => {
-      window.clearTimeout(timer)
-      timer = window.setTimeout(askAgain, before && now.words !== before.words ? WAIT_MS : 0)
+      clearTimeout(timer)
+      timer = setTimeout(askAgain, before && now.words !== before.words ? WAIT_MS : 0)
     },
     { immediate: true },
   )
-  onScopeDispose(() => window.clearTimeout(timer))
+  onScopeDispose(() => clearTimeout(timer))
 
   /** Files with these places, first and last, come into view. */
   function show(first: number, last: number) {
