@@ -39,7 +39,8 @@ function words(d: Delivery): string {
     return `${made} of ${d.planned} files${d.state === 'paused' ? ', paused' : ' made'}`
   const same = d.same > 0 ? `, ${d.same.toLocaleString('en')} as before` : ''
   const failed = d.failed > 0 ? `, ${d.failed} could not be made` : ''
-  return `${made} files, ${byteWords(d.bytes)}${same}${failed}`
+  const gone = d.forgotten > 0 ? `, ${d.forgotten} tidied away` : ''
+  return `${made} files, ${byteWords(d.bytes)}${same}${failed}${gone}`
 }
 
 function at(d: Delivery): string {
@@ -48,7 +49,7 @@ function at(d: Delivery): string {
 
 const onShelf = (d: Delivery) => ({ name: 'shelf', query: { delivery: d.id } })
 
-async function tell(d: Delivery, what: 'pause' | 'go-on') {
+async function tell(d: Delivery, what: 'pause' | 'go-on' | 'again') {
   try {
     await need(api.POST(`/api/v1/deliveries/{id}/${what}`, { params: { path: { id: d.id } } }))
     await client.invalidateQueries({ queryKey: keys.deliveries(d.batchId) })
@@ -86,6 +87,9 @@ async function tell(d: Delivery, what: 'pause' | 'go-on') {
           <RouterLink v-slot="{ href, navigate }" custom :to="onShelf(d)">
             <Button size="small" :href="href" @click="navigate">On the shelf</Button>
           </RouterLink>
+          <Button v-if="d.forgotten > 0" size="small" @click="tell(d, 'again')">
+            Make {{ d.forgotten }} again
+          </Button>
           <Button v-if="mayWrite?.folder" size="small" @click="writing = d">To a folder…</Button>
         </template>
         <Button v-else-if="d.state === 'paused'" size="small" @click="tell(d, 'go-on')">

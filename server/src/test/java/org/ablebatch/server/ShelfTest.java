@@ -168,8 +168,45 @@ class ShelfTest {
     assertThat(api.fetch("/api/v1/deliveries/" + delivery + "/files.zip").statusCode())
         .isEqualTo(200);
 
-    done(batch, "", SQUARE, CARD);
-    assertThat(found(batch, "")).hasSize(2);
+    String makeAgain = "/api/v1/deliveries/" + delivery + "/again";
+    assertThat(api.get("/api/v1/deliveries/" + delivery).body().get("forgotten").asInt()).isOne();
+    assertThat(api.post(makeAgain, "").status()).isEqualTo(202);
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(() -> assertThat(found(batch, "")).as("as it was").hasSize(2));
+    assertThat(deliveries.manifest(delivery).get("files").get(1).get("problem").isNull()).isTrue();
+    assertThat(api.post(makeAgain, "").status()).isEqualTo(409);
+  }
+
+  @Test
+  void whatCanNotBeMadeAsItWasIsNotMadeOtherwise(ApplicationContext context) {
+    long batch = api.newBatch("Not as it was");
+    long picture = deliveries.passed(batch, "hoe.jpg", 0x30A0B0);
+    long delivery = done(batch, "", SQUARE);
+    deliveries.mirror(picture);
+    context
+        .getBean(JdbcTemplate.class)
+        .update("UPDATE delivered_file SET forgotten = TRUE WHERE delivery_id = " + delivery);
+
+    assertThat(api.post("/api/v1/deliveries/" + delivery + "/again", "").status()).isEqualTo(202);
+
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(
+            () -> {
+              assertThat(deliveries.state(delivery)).isIn("done", "failed");
+              assertThat(
+                      deliveries.manifest(delivery).get("files").get(0).get("problem").asString(""))
+                  .contains("exactly as it was");
+            });
+    assertThat(
+            deliveries
+                .manifest(deliveries.done(batch, "", SQUARE))
+                .get("files")
+                .get(0)
+                .get("change")
+                .asString())
+        .isEqualTo("changed");
   }
 
   /** Done, and on the shelf. */

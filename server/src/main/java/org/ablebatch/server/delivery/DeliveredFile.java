@@ -83,6 +83,12 @@ public class DeliveredFile {
     problem = null;
   }
 
+  /** Its bytes were tidied away, and are there again to the byte. */
+  void remade() {
+    forgotten = false;
+    problem = null;
+  }
+
   void failed(String sentence) {
     problem = sentence;
   }

@@ -8,7 +8,14 @@ import org.springframework.data.jpa.repository.Query;
 interface DeliveredFileRepository extends JpaRepository<DeliveredFile, Long> {
 
   /** Progress of one delivery. */
-  record Progress(Long deliveryId, long planned, long made, long failed, long same, long bytes) {}
+  record Progress(
+      Long deliveryId,
+      long planned,
+      long made,
+      long failed,
+      long same,
+      long forgotten,
+      long bytes) {}
 
   /** Files that the last delivery of a batch made. */
   record Delivered(Long batchId, long count) {}
@@ -24,6 +31,7 @@ interface DeliveredFileRepository extends JpaRepository<DeliveredFile, Long> {
         sum(case when f.blobId is not null then 1 else 0 end),
         sum(case when f.problem is not null then 1 else 0 end),
         sum(case when f.changeKind = 'same' then 1 else 0 end),
+        sum(case when f.forgotten = true then 1 else 0 end),
         coalesce(sum(f.bytes), 0))
       from DeliveredFile f where f.deliveryId in :deliveryIds group by f.deliveryId
       """)

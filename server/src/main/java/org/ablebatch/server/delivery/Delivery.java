@@ -89,9 +89,17 @@ public class Delivery {
     state = DeliveryState.QUEUED;
   }
 
+  /** What was tidied away of it is made once more; it stays as old as it is. */
+  void makeAgain() {
+    state = DeliveryState.QUEUED;
+    shelved = false;
+  }
+
   void finish(Instant at) {
     state = DeliveryState.DONE;
-    finishedAt = at;
+    if (finishedAt == null) {
+      finishedAt = at;
+    }
   }
 
   void fail(String sentence, Instant at) {

@@ -134,6 +134,14 @@ class DeliveryController {
     return deliveries.view(id);
   }
 
+  /** Makes what was tidied away of it once more, exactly as it was. */
+  @PostMapping("/deliveries/{id}/again")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  DeliveryView again(@PathVariable long id) {
+    deliveries.makeAgain(id);
+    return deliveries.view(id);
+  }
+
   /**
    * @param folder below the one that is set up for deliveries
    * @param whenThere keep-both, replace (the old one goes into {@code replaced/}) or skip

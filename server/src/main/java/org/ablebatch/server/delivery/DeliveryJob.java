@@ -19,11 +19,13 @@ import org.ablebatch.core.dress.Dressable;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.server.dressing.DressingService;
+import org.ablebatch.server.picture.CutoutVersionRepository;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoRow;
 import org.ablebatch.server.progress.BatchEvents;
 import org.ablebatch.server.storage.BlobStore;
+import org.ablebatch.server.storage.Sha256;
 import org.ablebatch.server.storage.StorageFailed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -43,6 +45,10 @@ public class DeliveryJob {
 
   private static final Logger LOG = LoggerFactory.getLogger(DeliveryJob.class);
 
+  private static final String NOT_AS_IT_WAS =
+      "It can’t be made exactly as it was: the picture’s crop, words or look were changed since."
+          + " Deliver it anew";
+
   private static final String TAKEN_BACK =
       "The picture was taken back after the delivery was started; pass it and deliver again";
 
@@ -51,6 +57,7 @@ public class DeliveryJob {
   private final DeliveryRepository deliveries;
   private final DeliveredFileRepository files;
   private final PhotoRepository photos;
+  private final CutoutVersionRepository versions;
   private final DressingService dressing;
   private final BlobStore blobs;
   private final BatchEvents events;
@@ -64,6 +71,7 @@ public class DeliveryJob {
       DeliveryRepository deliveries,
       DeliveredFileRepository files,
       PhotoRepository photos,
+      CutoutVersionRepository versions,
       DressingService dressing,
       BlobStore blobs,
       BatchEvents events,
@@ -75,6 +83,7 @@ public class DeliveryJob {
     this.deliveries = deliveries;
     this.files = files;
     this.photos = photos;
+    this.versions = versions;
     this.dressing = dressing;
     this.blobs = blobs;
     this.events = events;
@@ -160,10 +169,15 @@ public class DeliveryJob {
   }
 
   private void makeFiles(Run run, long photoId, List<DeliveredFile> planned) {
-    List<DeliveredFile> missing = planned.stream().filter(file -> file.blobId() == null).toList();
+    List<DeliveredFile> missing = planned.stream().filter(file -> !file.isThere()).toList();
+    boolean again = missing.stream().anyMatch(DeliveredFile::isForgotten);
     if (!missing.isEmpty()) {
       try {
-        make(run, photoId, missing);
+        if (again) {
+          makeAgain(run, missing);
+        } else {
+          make(run, photoId, missing);
+        }
       } catch (StorageFailed e) {
         if (e.isFull()) {
           throw e;
@@ -171,8 +185,46 @@ public class DeliveryJob {
         missing.forEach(file -> file.failed(e.getMessage()));
       }
     }
-    transaction.executeWithoutResult(status -> keep(planned, photoId));
+    transaction.executeWithoutResult(status -> keep(planned, photoId, again));
     events.changed(run.delivery.batchId());
+  }
+
+  /** From the version of then; what comes out otherwise is not what was delivered. */
+  private void makeAgain(Run run, List<DeliveredFile> missing) {
+    for (DeliveredFile file : missing) {
+      if (!file.isForgotten()) {
+        continue;
+      }
+      PhotoRow row = transaction.execute(status -> rowOfThen(file));
+      Look look = DressingService.lookOf(run.look, row.photo());
+      try {
+        FileMaker.Made made = made(run, dressing.fullSize(row), file, look, row);
+        if (Sha256.of(made.bytes()).equals(file.blobId())) {
+          blobs.put(made.bytes());
+          file.remade();
+        } else {
+          file.failed(NOT_AS_IT_WAS);
+        }
+      } catch (CannotWrite e) {
+        file.failed(NOT_AS_IT_WAS);
+      }
+    }
+  }
+
+  private PhotoRow rowOfThen(DeliveredFile file) {
+    Photo photo = photos.row(file.photoId()).orElseThrow().photo();
+    return new PhotoRow(
+        photo, file.versionId() == null ? null : versions.findById(file.versionId()).orElseThrow());
+  }
+
+  private FileMaker.Made made(
+      Run run, Dressable dressable, DeliveredFile file, Look look, PhotoRow row) {
+    return dressing.make(
+        dressable,
+        run.specs.get(file.specIndex()),
+        look,
+        run.delivery.sharpensEnlarged(),
+        run.words.of(row.photo().labels()));
   }
 
   private void make(Run run, long photoId, List<DeliveredFile> missing) {
@@ -186,13 +238,7 @@ public class DeliveryJob {
     for (DeliveredFile file : missing) {
       file.takenFrom(row.photo().shown().versionId(), run.recipes.of(row, look, file.specIndex()));
       try {
-        FileMaker.Made made =
-            dressing.make(
-                dressable,
-                run.specs.get(file.specIndex()),
-                look,
-                run.delivery.sharpensEnlarged(),
-                run.words.of(row.photo().labels()));
+        FileMaker.Made made = made(run, dressable, file, look, row);
         file.made(blobs.put(made.bytes()), made);
       } catch (CannotWrite e) {
         file.failed(e.getMessage());
@@ -205,9 +251,16 @@ public class DeliveryJob {
     }
   }
 
-  /** A picture counts as delivered when all its files are there. */
-  private void keep(List<DeliveredFile> made, long photoId) {
+  /**
+   * A picture counts as delivered when all its files are there.
+   *
+   * @param again true = as they were; that says nothing of what the picture is now
+   */
+  private void keep(List<DeliveredFile> made, long photoId, boolean again) {
     files.saveAll(made);
+    if (again) {
+      return;
+    }
     boolean complete = made.stream().allMatch(file -> file.blobId() != null);
     Photo photo = photos.lock(photoId).orElseThrow();
     if (complete && photo.state().mayMoveTo(PictureState.DELIVERED)) {

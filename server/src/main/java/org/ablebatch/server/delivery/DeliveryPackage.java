@@ -20,7 +20,7 @@ import org.springframework.stereotype.Service;
 class DeliveryPackage {
   private static final String GONE = "gone";
   private static final String FORGOTTEN =
-      "Its bytes were tidied away; deliver it again to have it made anew";
+      "Its bytes were tidied away; the delivery can be made again as it was";
 
   private final DeliveryService service;
   private final DeliveredFileRepository files;
@@ -95,7 +95,7 @@ class DeliveryPackage {
         photo.fileName(),
         photo.originalBlob(),
         file.versionId(),
-        file.isForgotten() ? FORGOTTEN : file.problem());
+        file.isForgotten() && file.problem() == null ? FORGOTTEN : file.problem());
   }
 
   /**

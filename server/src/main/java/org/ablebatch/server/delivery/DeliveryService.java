@@ -206,6 +206,25 @@ public class DeliveryService {
     }
   }
 
+  /**
+   * Makes what was tidied away of a delivery once more, exactly as it was: from the version, the
+   * look and the specs of then. What would come out otherwise is not taken.
+   *
+   * @throws Conflict when it is whole, or still being made
+   */
+  @Transactional
+  public void makeAgain(long id) {
+    Delivery delivery = require(id);
+    if (!delivery.state().isOver()) {
+      throw new Conflict("This delivery is still being made.");
+    }
+    if (files.findByDeliveryIdOrderById(id).stream().noneMatch(DeliveredFile::isForgotten)) {
+      throw new Conflict("Every file of this delivery is there as it was; fetch its ZIP.");
+    }
+    delivery.makeAgain();
+    schedule(delivery, DeliveryJob.taskAgain(id, clock.instant()));
+  }
+
   @Transactional(readOnly = true)
   boolean isPaused(long id) {
     return require(id).state() == DeliveryState.PAUSED;
@@ -255,6 +274,7 @@ public class DeliveryService {
         progress == null ? 0 : progress.made(),
         progress == null ? 0 : progress.failed(),
         progress == null ? 0 : progress.same(),
+        progress == null ? 0 : progress.forgotten(),
         progress == null ? 0 : progress.bytes(),
         delivery.problem(),
         delivery.createdAt(),

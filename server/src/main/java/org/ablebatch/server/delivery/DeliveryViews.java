@@ -12,6 +12,7 @@ final class DeliveryViews {
   /**
    * @param state queued, running, paused, done or failed
    * @param same as in the last delivery: not made again
+   * @param forgotten whose bytes were tidied away
    * @param bytes of the files made so far
    */
   @Schema(name = "Delivery")
@@ -24,6 +25,7 @@ final class DeliveryViews {
       long made,
       long failed,
       long same,
+      long forgotten,
       long bytes,
       String problem,
       Instant createdAt,

@@ -1,11 +1,14 @@
 package org.ablebatch.server.shelf;
 
 import jakarta.annotation.PreDestroy;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Function;
@@ -124,15 +127,25 @@ class Shelving {
       Labels labels = pictures.get(file.photoId()).labels();
       String words = words(file, batch, labels, said.apply(labels));
       String spec = file.spec().name();
-      places
-          .getOrDefault(new Place(file.photoId(), spec), List.of())
-          .forEach(before -> before.replaced(file.at()));
-      ShelfFile again = there.get(new Once(file.photoId(), spec, file.name(), file.blobId()));
-      if (again == null) {
-        kept.add(new ShelfFile(file, labels, words));
-      } else {
-        again.delivered(file, words);
+      List<ShelfFile> others = places.getOrDefault(new Place(file.photoId(), spec), List.of());
+      ShelfFile once = there.get(new Once(file.photoId(), spec, file.name(), file.blobId()));
+      // One that was made again as it was is as old as it was.
+      Optional<Instant> newer =
+          others.stream()
+              .filter(other -> other != once)
+              .map(ShelfFile::deliveredAt)
+              .filter(at -> at.isAfter(file.at()))
+              .min(Comparator.naturalOrder());
+      ShelfFile now = once == null ? new ShelfFile(file, labels, words) : once;
+      if (once != null && !once.deliveredAt().isAfter(file.at())) {
+        once.delivered(file, words);
       }
+      if (newer.isPresent()) {
+        now.replaced(newer.get());
+      } else {
+        others.stream().filter(other -> other != once).forEach(o -> o.replaced(file.at()));
+      }
+      kept.add(now);
     }
     shelf.saveAll(kept);
   }
