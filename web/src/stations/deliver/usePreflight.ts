@@ -1,5 +1,5 @@
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref, type Ref } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import type { Batch, Picture, Preflight, Spec } from '../../api/types'
 import { keyOf, withProblems } from './preflight'
@@ -22,37 +22,50 @@ export function usePreflight(
   const ready = computed(() => pictures.value.filter((p) => DELIVERABLE.includes(p.state)))
   const canBeNamed = computed(() => specs.value.every((s) => (s.fileName ?? []).length > 0))
 
-  watchDebounced(
-    [
-      specs,
-      isKnown,
-      () => ready.value.map((p) => `${p.id} ${p.revision}`).join(),
-      () => batch.value?.look,
-      () => batch.value?.counts.delivered,
-    ],
-    async ([, , passed], [, , passedBefore]) => {
-      // The pictures' own list comes later than the plan, which the server has made of the same ones.
-      const onlyCame = passedBefore === '' && passed !== '' && planned.value !== null
-      if (!isKnown.value || onlyCame) return
-      if (specs.value.length === 0 || !canBeNamed.value) {
-        planned.value = null
-        problem.value = ''
-        return
-      }
-      try {
-        planned.value = (await need(
-          api.POST('/api/v1/batches/{id}/preflight', {
-            params: { path: { id: batchId.value } },
-            body: { specs: specs.value },
-          }),
-        )) as Preflight
-        problem.value = ''
-      } catch (error) {
-        problem.value = sentenceOf(error)
-      }
-    },
-    { debounce: 200, immediate: true, deep: true },
+  /** What a plan is made of. The pictures' own list comes later than the plan of the same ones. */
+  const passed = computed(() => ready.value.map((p) => `${p.id} ${p.revision}`).join())
+  const others = computed(() =>
+    JSON.stringify([specs.value, batch.value?.look, batch.value?.counts.delivered]),
   )
+  const isReady = computed(() => isKnown.value && batch.value !== undefined)
+  let askedFor = { passed: '', others: '' }
+
+  function isAskedFor(): boolean {
+    const same = askedFor.others === others.value
+    const onlyCame = same && askedFor.passed === ''
+    if (onlyCame) askedFor.passed = passed.value
+    return same && askedFor.passed === passed.value
+  }
+
+  async function ask() {
+    if (!isReady.value || isAskedFor()) return
+    const mine = { passed: passed.value, others: others.value }
+    askedFor = mine
+    if (specs.value.length === 0 || !canBeNamed.value) {
+      planned.value = null
+      problem.value = ''
+      return
+    }
+    try {
+      const plan = (await need(
+        api.POST('/api/v1/batches/{id}/preflight', {
+          params: { path: { id: batchId.value } },
+          body: { specs: specs.value },
+        }),
+      )) as Preflight
+      // What was asked for since then comes by itself.
+      if (askedFor !== mine) return
+      planned.value = plan
+      problem.value = ''
+    } catch (error) {
+      if (askedFor !== mine) return
+      askedFor = { passed: '', others: '' }
+      problem.value = sentenceOf(error)
+    }
+  }
+
+  watch(isReady, () => void ask(), { immediate: true })
+  watchDebounced([others, passed], () => void ask(), { debounce: 200 })
 
   const weights = useWeights(batchId, specs, planned)
   const preflight = computed(

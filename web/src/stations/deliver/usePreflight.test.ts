@@ -1,0 +1,99 @@
+import { effectScope, nextTick, ref } from 'vue'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Batch, Picture, Spec } from '../../api/types'
+import { usePreflight } from './usePreflight'
+
+const plans: { specs: Spec[]; answer: (files: number) => void }[] = []
+vi.mock('../../api/client', async (original) => ({
+  ...(await original<object>()),
+  api: {
+    POST: (path: string, { body }: { body: { specs: Spec[] } }) =>
+      new Promise((resolve) => {
+        if (!path.endsWith('/preflight')) return
+        plans.push({
+          specs: body.specs,
+          answer: (files) =>
+            resolve({
+              data: { files, needALook: 0, blocked: 0, same: 0, content: [] },
+              response: new Response('{}'),
+            }),
+        })
+      }),
+  },
+}))
+
+const settled = async () => {
+  for (let i = 0; i < 6; i++) await nextTick()
+}
+const spec = (name: string): Spec => ({ name, format: 'PNG', fileName: [{ part: 'spec' }] })
+const picture = (id: number) => ({ id, revision: 1, state: 'passed' }) as Picture
+
+function planning() {
+  const batch = ref<Batch>()
+  const pictures = ref<Picture[]>([])
+  const specs = ref<Spec[]>([spec('Not the ticket’s')])
+  const isKnown = ref(false)
+  const plan = effectScope().run(() => usePreflight(ref(1), batch, pictures, specs, isKnown))
+  if (!plan) throw new Error('no scope')
+  const come = async () => {
+    batch.value = { look: {}, counts: { delivered: 0 } } as Batch
+    specs.value = [spec('Card')]
+    isKnown.value = true
+    await nextTick()
+  }
+  return { batch, pictures, specs, plan, come }
+}
+
+async function later() {
+  await nextTick()
+  vi.runOnlyPendingTimers()
+  await settled()
+}
+
+describe('what a run would make', () => {
+  beforeEach(() => {
+    plans.length = 0
+    vi.useFakeTimers()
+  })
+
+  it('is asked for once the ticket is known, at once, and not again when the pictures come', async () => {
+    const { pictures, plan, come } = planning()
+    await later()
+    expect(plans).toHaveLength(0)
+
+    await come()
+    expect(plans.map((p) => p.specs[0]?.name)).toEqual(['Card'])
+    plans[0]?.answer(4)
+    await later()
+    pictures.value = [picture(1), picture(2)]
+    await later()
+    expect(plans).toHaveLength(1)
+    expect(plan.preflight.value?.files).toBe(4)
+  })
+
+  it('is asked for again when a picture or a spec changes', async () => {
+    const { pictures, specs, come } = planning()
+    await come()
+    pictures.value = [picture(1)]
+    await later()
+
+    pictures.value = [picture(1), picture(2)]
+    await later()
+    expect(plans).toHaveLength(2)
+    specs.value = [spec('Zoom')]
+    await later()
+    expect(plans[2]?.specs[0]?.name).toBe('Zoom')
+  })
+
+  it('is that of the last question, whatever comes late', async () => {
+    const { specs, plan, come } = planning()
+    await come()
+    specs.value = [spec('Zoom')]
+    await later()
+    plans[1]?.answer(7)
+    await later()
+    plans[0]?.answer(4)
+    await later()
+    expect(plan.preflight.value?.files).toBe(7)
+  })
+})
