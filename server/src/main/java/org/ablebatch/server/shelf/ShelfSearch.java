@@ -59,7 +59,11 @@ class ShelfSearch {
     return page(found(where, words, offset + limit), offset, limit);
   }
 
-  /** What is found, the newest first; nothing where it goes on beyond. */
+  /**
+   * What is found, the newest first.
+   *
+   * @param more there is more than these
+   */
   private record Found(List<Long> ids, boolean more) {}
 
   /**
