@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { useVirtualizer } from '@tanstack/vue-virtual'
-import { useElementSize } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { nextTick, watch } from 'vue'
 import type { ShelfFile } from '../api/types'
+import { useTileRows } from '../shell/useTileRows'
 import { dragOut, thumbnailAddress } from './out'
 
 /** Finished files as tiles; only the rows in view are drawn and fetched. */
@@ -12,40 +11,21 @@ const at = defineModel<number>('at', { required: true })
 const marked = defineModel<ReadonlyMap<number, ShelfFile>>('marked', { required: true })
 const emit = defineEmits<{ show: [first: number, last: number]; save: [file: ShelfFile] }>()
 
-const TILE_PX = 158
-const ROW_PX = 186
-const GAP_PX = 12
+const { scroller, across, rows, height, reveal } = useTileRows({
+  count: () => props.total,
+  tilePx: 158,
+  gapPx: 12,
+  rowPx: 186,
+})
+const placesOf = (row: { first: number; end: number }) =>
+  Array.from({ length: row.end - row.first }, (_, i) => row.first + i)
 
-const scroller = ref<HTMLElement | null>(null)
-const { width } = useElementSize(scroller)
-const across = computed(() =>
-  Math.max(1, Math.floor((width.value + GAP_PX) / (TILE_PX + GAP_PX)) || 5),
-)
-const rowCount = computed(() => Math.ceil(props.total / across.value))
-const virtual = useVirtualizer(
-  computed(() => ({
-    count: rowCount.value,
-    estimateSize: () => ROW_PX,
-    getScrollElement: () => scroller.value,
-    overscan: 2,
-  })),
-)
-const rows = computed(() =>
-  virtual.value.getVirtualItems().map((row) => ({
-    index: row.index,
-    start: row.start,
-    places: Array.from(
-      { length: Math.min(across.value, props.total - row.index * across.value) },
-      (_, i) => row.index * across.value + i,
-    ),
-  })),
-)
 watch(
   [rows, () => props.files],
   () => {
     const first = rows.value[0]
     const last = rows.value.at(-1)
-    if (first && last) emit('show', first.places[0] ?? 0, last.places.at(-1) ?? 0)
+    if (first && last) emit('show', first.first, last.end - 1)
   },
   { immediate: true },
 )
@@ -53,7 +33,7 @@ watch(
 function go(place: number) {
   if (props.total === 0) return
   at.value = Math.min(props.total - 1, Math.max(0, place))
-  virtual.value.scrollToIndex(Math.floor(at.value / across.value))
+  reveal(at.value)
   void nextTick(() => scroller.value?.focus({ preventScroll: true }))
 }
 
@@ -101,7 +81,7 @@ defineExpose({
     aria-multiselectable="true"
     :aria-activedescendant="total > 0 ? `tile-${at}` : undefined"
   >
-    <div class="tall" role="presentation" :style="{ height: `${virtual.getTotalSize()}px` }">
+    <div class="tall" role="presentation" :style="{ height: `${height}px` }">
       <div
         v-for="row in rows"
         :key="row.index"
@@ -113,7 +93,7 @@ defineExpose({
         }"
       >
         <div
-          v-for="place in row.places"
+          v-for="place in placesOf(row)"
           :id="`tile-${place}`"
           :key="place"
           class="tile"

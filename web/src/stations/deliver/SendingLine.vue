@@ -23,14 +23,24 @@ const { data } = useQuery({
       api.GET('/api/v1/deliveries/{id}/sending', { params: { path: { id: props.deliveryId } } }),
     )
     // Never sent: an answer without a body.
-    return (answer ?? null) as { sending: Sending; files: SentFile[] } | null
+    return (answer ?? null) as Sending | null
   },
-  refetchInterval: (query) =>
-    query.state.data?.sending.state === 'running' ? LOOK_EVERY_MS : false,
+  refetchInterval: (query) => (query.state.data?.state === 'running' ? LOOK_EVERY_MS : false),
 })
-const sending = computed(() => data.value?.sending)
+const sending = computed(() => data.value ?? undefined)
 const isRunning = computed(() => sending.value?.state === 'running')
-const open = computed(() => (data.value?.files ?? []).filter((file) => file.state !== 'there'))
+const missing = computed(() => (sending.value?.waiting ?? 0) + (sending.value?.refused ?? 0))
+
+/** Thousands of names are fetched only when somebody asks which. */
+const { data: files } = useQuery({
+  queryKey: computed(() => ['sent-files', sending.value?.id, sending.value?.there, missing.value]),
+  queryFn: async () =>
+    (await need(
+      api.GET('/api/v1/sendings/{id}/files', { params: { path: { id: sending.value?.id ?? 0 } } }),
+    )) as SentFile[],
+  enabled: computed(() => listed.value && sending.value !== undefined && missing.value > 0),
+})
+const open = computed(() => (files.value ?? []).filter((file) => file.state !== 'there'))
 
 async function tell(work: Promise<unknown>) {
   try {
@@ -62,11 +72,7 @@ const stop = () =>
     <span class="acts">
       <Button v-if="!sending" size="small" @click="send(false)">Send to the shop</Button>
       <Button v-else-if="isRunning" size="small" @click="stop">Stop</Button>
-      <Button
-        v-else-if="sending.there < sending.there + sending.waiting + sending.refused"
-        size="small"
-        @click="send(false)"
-      >
+      <Button v-else-if="missing > 0" size="small" @click="send(false)">
         Send the rest again
       </Button>
       <Button v-else size="small" @click="send(true)">Send all again</Button>

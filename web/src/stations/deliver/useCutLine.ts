@@ -5,6 +5,9 @@ import type { Picture, Spec } from '../../api/types'
 import { tidy } from '../../spec/spec'
 import { bladeWords } from './blade'
 
+/** Traced at this size, counts are those of the file but for crumbs. */
+const TRACED_PX = 1200
+
 /** What a cut line will cut out of a picture, in words; empty for other specs. */
 export function useCutLine(picture: Ref<Picture | undefined>, spec: Ref<Spec>) {
   const words = ref('')
@@ -20,7 +23,10 @@ export function useCutLine(picture: Ref<Picture | undefined>, spec: Ref<Spec>) {
       const { data } = await api
         .POST('/api/v1/pictures/{id}/cut-line', {
           params: { path: { id: picture.value.id } },
-          body: { spec: { ...tidy(spec.value), name: spec.value.name || 'A' }, longestPx: 1 },
+          body: {
+            spec: { ...tidy(spec.value), name: spec.value.name || 'A' },
+            longestPx: TRACED_PX,
+          },
         })
         .catch(() => ({ data: undefined }))
       if (mine === asked) words.value = data ? bladeWords(data) : ''

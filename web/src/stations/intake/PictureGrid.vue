@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { useVirtualizer } from '@tanstack/vue-virtual'
-import { useElementSize } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import type { Picture } from '../../api/types'
 import PictureThumb from '../../shell/PictureThumb.vue'
+import { useTileRows } from '../../shell/useTileRows'
 import { FLAGS, type Flag } from './report'
 
 /** All pictures that are to be seen; only the rows on the screen are drawn. */
@@ -16,33 +15,22 @@ const props = defineProps<{
 const emit = defineEmits<{ press: [id: number, event: MouseEvent]; open: [id: number] }>()
 const columns = defineModel<number>('columns', { required: true })
 
-const CELL = 168
-const ROW = 158
-const scroller = ref<HTMLElement | null>(null)
-const { width } = useElementSize(scroller)
-watch(width, (now) => (columns.value = Math.max(1, Math.floor(now / CELL))), { immediate: true })
-const rows = computed(() => Math.ceil(props.pictures.length / columns.value))
-const virtual = useVirtualizer(
-  computed(() => ({
-    count: rows.value,
-    estimateSize: () => ROW,
-    getScrollElement: () => scroller.value,
-    overscan: 3,
-  })),
-)
+const { across, rows, height, reveal } = useTileRows({
+  count: () => props.pictures.length,
+  tilePx: 168,
+  gapPx: 0,
+  rowPx: 158,
+})
+watch(across, (now) => (columns.value = now), { immediate: true })
 const shown = computed(() =>
-  virtual.value.getVirtualItems().map((item) => ({
-    start: item.start,
-    index: item.index,
-    pictures: props.pictures.slice(item.index * columns.value, (item.index + 1) * columns.value),
-  })),
+  rows.value.map((row) => ({ ...row, pictures: props.pictures.slice(row.first, row.end) })),
 )
 
 watch(
   () => props.focusId,
   (id) => {
     const i = props.pictures.findIndex((p) => p.id === id)
-    if (i >= 0) virtual.value.scrollToIndex(Math.floor(i / columns.value), { align: 'auto' })
+    if (i >= 0) reveal(i)
   },
 )
 
@@ -61,7 +49,7 @@ function note(id: number): string {
     aria-label="Pictures"
     aria-multiselectable="true"
   >
-    <div class="all" :style="{ height: `${virtual.getTotalSize()}px` }">
+    <div class="all" :style="{ height: `${height}px` }">
       <div
         v-for="row in shown"
         :key="row.index"

@@ -126,18 +126,14 @@ class SendingTest {
     await()
         .atMost(Api.PATIENCE)
         .untilAsserted(
-            () ->
-                assertThat(api.get(path).body().get("sending").get("state").asString())
-                    .isEqualTo("done"));
-    return api.get(path).body().get("sending");
+            () -> assertThat(api.get(path).body().get("state").asString()).isEqualTo("done"));
+    return api.get(path).body();
   }
 
   private List<JsonNode> files(long delivery) {
-    return api.get("/api/v1/deliveries/" + delivery + "/sending")
-        .body()
-        .get("files")
-        .valueStream()
-        .toList();
+    String sending =
+        api.get("/api/v1/deliveries/" + delivery + "/sending").body().get("id").asString();
+    return api.get("/api/v1/sendings/" + sending + "/files").body().valueStream().toList();
   }
 
   private List<Received> received(String... beginnings) {

@@ -10,6 +10,7 @@ import java.net.URI;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
@@ -164,8 +165,11 @@ public final class StandInShop implements AutoCloseable {
       say(
           exchange,
           413,
-          "A file may have %,d bytes here, this one has %,d."
-              .formatted(now.mostBytes(), bytes.length));
+          String.format(
+              Locale.ROOT,
+              "A file may have %,d bytes here, this one has %,d.",
+              now.mostBytes(),
+              bytes.length));
       return;
     }
     String key = exchange.getRequestHeaders().getFirst("Idempotency-Key");

@@ -197,17 +197,33 @@ public class DeliveryJob {
       }
       PhotoRow row = transaction.execute(status -> rowOfThen(file));
       Look look = DressingService.lookOf(run.look, row.photo());
-      try {
-        FileMaker.Made made = made(run, dressing.fullSize(row), file, look, row);
-        if (Sha256.of(made.bytes()).equals(file.blobId())) {
-          blobs.put(made.bytes());
-          file.remade();
-        } else {
-          file.failed(NOT_AS_IT_WAS);
-        }
-      } catch (CannotWrite e) {
-        file.failed(NOT_AS_IT_WAS);
-      }
+      attempt(
+          file,
+          () -> {
+            FileMaker.Made made = made(run, dressing.fullSize(row), file, look, row);
+            if (Sha256.of(made.bytes()).equals(file.blobId())) {
+              blobs.put(made.bytes());
+              file.remade();
+            } else {
+              file.failed(NOT_AS_IT_WAS);
+            }
+          });
+    }
+  }
+
+  /**
+   * One file that can't be made keeps no other from being made; a disk that fails is everybody's.
+   */
+  private static void attempt(DeliveredFile file, Runnable making) {
+    try {
+      making.run();
+    } catch (CannotWrite e) {
+      file.failed(e.getMessage());
+    } catch (StorageFailed e) {
+      throw e;
+    } catch (RuntimeException | OutOfMemoryError e) {
+      LOG.error("making {} failed", file.name(), e);
+      file.failed("This file could not be made; the other files are not affected");
     }
   }
 
@@ -237,17 +253,12 @@ public class DeliveryJob {
     Look look = DressingService.lookOf(run.look, row.photo());
     for (DeliveredFile file : missing) {
       file.takenFrom(row.photo().shown().versionId(), run.recipes.of(row, look, file.specIndex()));
-      try {
-        FileMaker.Made made = made(run, dressable, file, look, row);
-        file.made(blobs.put(made.bytes()), made);
-      } catch (CannotWrite e) {
-        file.failed(e.getMessage());
-      } catch (StorageFailed e) {
-        throw e;
-      } catch (RuntimeException | OutOfMemoryError e) {
-        LOG.error("making {} failed", file.name(), e);
-        file.failed("This file could not be made; the other files are not affected");
-      }
+      attempt(
+          file,
+          () -> {
+            FileMaker.Made made = made(run, dressable, file, look, row);
+            file.made(blobs.put(made.bytes()), made);
+          });
     }
   }
 

@@ -39,7 +39,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class SpecsController {
   private static final int LARGEST_PREVIEW_PX = 1600;
-  private static final int TRACED_PX = 1200;
 
   private final TicketSpecs ticket;
   private final TicketWords words;
@@ -127,12 +126,16 @@ class SpecsController {
    */
   record SpecTrial(@NotNull SpecEntry spec, int longestPx) {}
 
-  /** What a picture's file under a spec will show. */
-  @PostMapping(path = "/pictures/{id}/spec-preview.png", produces = MediaType.IMAGE_PNG_VALUE)
-  ResponseEntity<byte[]> preview(@PathVariable long id, @Valid @RequestBody SpecTrial trial) {
+  private static void requireSize(SpecTrial trial) {
     if (trial.longestPx() < 1 || trial.longestPx() > LARGEST_PREVIEW_PX) {
       throw BadInput.expected("longestPx", "1 to " + LARGEST_PREVIEW_PX + " px", trial.longestPx());
     }
+  }
+
+  /** What a picture's file under a spec will show. */
+  @PostMapping(path = "/pictures/{id}/spec-preview.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> preview(@PathVariable long id, @Valid @RequestBody SpecTrial trial) {
+    requireSize(trial);
     pendingEdits.render(id);
     PhotoRow row = photos.row(id);
     byte[] png =
@@ -158,6 +161,7 @@ class SpecsController {
 
   @PostMapping("/pictures/{id}/cut-line")
   CutLineView cutLine(@PathVariable long id, @Valid @RequestBody SpecTrial trial) {
+    requireSize(trial);
     Spec spec = trial.spec().toSpec();
     if (!(spec.encoding() instanceof Encoding.CutLine)) {
       throw BadInput.expected("format", "CUT_LINE", trial.spec().format());
@@ -165,7 +169,7 @@ class SpecsController {
     pendingEdits.render(id);
     PhotoRow row = photos.row(id);
     Look look = batches.require(row.photo().batchId()).look();
-    CutLine line = dressing.cutLine(row, spec, look, TRACED_PX).line();
+    CutLine line = dressing.cutLine(row, spec, look, trial.longestPx()).line();
     return new CutLineView(
         line.parts(),
         line.outlines().stream().filter(Outline::hole).count(),

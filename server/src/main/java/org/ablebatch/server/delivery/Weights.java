@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -123,7 +124,8 @@ class Weights {
       if (weighed == null && load(item) >= from) {
         risks.put(
             bytes.size(),
-            "%,d bytes may not be met".formatted(item.file().spec().weight().mostBytes()));
+            String.format(
+                Locale.ROOT, "%,d bytes may not be met", item.file().spec().weight().mostBytes()));
       }
       bytes.add(
           weighed != null ? weighed.bytes() : judged(item, models.get(item.file().specIndex())));

@@ -1,7 +1,8 @@
 package org.ablebatch.server.sending;
 
+import java.util.List;
 import org.ablebatch.server.sending.SendingViews.SendingView;
-import org.ablebatch.server.sending.SendingViews.SentFilesView;
+import org.ablebatch.server.sending.SendingViews.SentFileView;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,13 +44,19 @@ class SendingController {
     return sendings.send(id, all);
   }
 
-  /** The last sending of a delivery, with its files; 204 = it was never sent. */
+  /** The last sending of a delivery; 204 = it was never sent. */
   @GetMapping("/deliveries/{id}/sending")
-  ResponseEntity<SentFilesView> last(@PathVariable long id) {
+  ResponseEntity<SendingView> last(@PathVariable long id) {
     return sendings
         .last(id)
         .map(ResponseEntity::ok)
         .orElseGet(() -> ResponseEntity.noContent().build());
+  }
+
+  /** Where each of its files is. */
+  @GetMapping("/sendings/{id}/files")
+  List<SentFileView> files(@PathVariable long id) {
+    return sendings.files(id);
   }
 
   /** Nothing more is begun. */

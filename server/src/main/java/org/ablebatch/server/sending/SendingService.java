@@ -18,7 +18,6 @@ import org.ablebatch.server.problem.Conflict;
 import org.ablebatch.server.problem.NotFound;
 import org.ablebatch.server.sending.SendingViews.SendingView;
 import org.ablebatch.server.sending.SendingViews.SentFileView;
-import org.ablebatch.server.sending.SendingViews.SentFilesView;
 import org.ablebatch.server.storage.Sha256;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
@@ -116,15 +115,16 @@ public class SendingService {
     return view(sending);
   }
 
-  /** The last sending of a delivery with its files; empty = it was never sent. */
+  /** The last sending of a delivery; empty = it was never sent. */
   @Transactional(readOnly = true)
-  public Optional<SentFilesView> last(long deliveryId) {
-    return sendings
-        .findFirstByDeliveryIdOrderByIdDesc(deliveryId)
-        .map(sending -> new SentFilesView(view(sending), files(sending)));
+  public Optional<SendingView> last(long deliveryId) {
+    return sendings.findFirstByDeliveryIdOrderByIdDesc(deliveryId).map(this::view);
   }
 
-  private List<SentFileView> files(Sending sending) {
+  /** Every file of a sending, in the delivery's order. */
+  @Transactional(readOnly = true)
+  public List<SentFileView> files(long id) {
+    Sending sending = require(id);
     Map<Long, String> names =
         finished.of(sending.deliveryId()).stream()
             .collect(Collectors.toMap(FinishedFile::fileId, FinishedFile::name));

@@ -2,7 +2,6 @@ package org.ablebatch.server.sending;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
-import java.util.List;
 
 /** What the API shows of sendings. */
 final class SendingViews {
@@ -37,7 +36,4 @@ final class SendingViews {
    */
   @Schema(name = "SentFile")
   record SentFileView(String name, String state, int tries, String problem, Instant nextTryAt) {}
-
-  @Schema(name = "SentFiles")
-  record SentFilesView(SendingView sending, List<SentFileView> files) {}
 }

@@ -1,6 +1,7 @@
 package org.ablebatch.server.shelf;
 
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
 import org.ablebatch.codec.deliver.OpenedFile;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.codec.write.PictureWriter;
@@ -16,10 +17,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Finished files for the screen: small ones are made when somebody looks, once. */
 @Service
 class ShelfPictures {
+  private static final int OPENED_AT_ONCE = 2;
+
   private final ShelfFileRepository shelf;
   private final BlobStore blobs;
   private final RenditionStore renditions;
   private final TransactionTemplate transaction;
+  private final Semaphore opening = new Semaphore(OPENED_AT_ONCE, true);
 
   ShelfPictures(
       ShelfFileRepository shelf,
@@ -55,7 +59,9 @@ class ShelfPictures {
     return PictureWriter.quickPng(opened(file));
   }
 
+  /** A page for print fills the memory by itself; whoever scrolls asks for many at once. */
   private Picture opened(ShelfFile file) {
+    opening.acquireUninterruptibly();
     try {
       return OpenedFile.of(file(file), OutputFormat.valueOf(file.format()));
     } catch (UnreadablePicture e) {
@@ -63,6 +69,8 @@ class ShelfPictures {
           "A finished file can’t be read any more: " + e.getMessage(),
           StorageFailed.Kind.DAMAGED,
           e);
+    } finally {
+      opening.release();
     }
   }
 }
