@@ -1,5 +1,5 @@
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import type { Batch, Picture, Preflight, Spec } from '../../api/types'
 import { keyOf, withProblems } from './preflight'
@@ -16,7 +16,8 @@ export function usePreflight(
   /** False = the specs are not the ticket's yet, and asking would be for nothing. */
   isKnown: Ref<boolean>,
 ) {
-  const planned = ref<Preflight | null>(null)
+  // Twelve thousand files are not watched one by one.
+  const planned = shallowRef<Preflight | null>(null)
   const problem = ref('')
   const leftOut = ref(new Set<string>())
   const ready = computed(() => pictures.value.filter((p) => DELIVERABLE.includes(p.state)))

@@ -1,4 +1,4 @@
-import { onScopeDispose, ref, watch, type Ref } from 'vue'
+import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, need } from '../../api/client'
 import type { Preflight, Spec } from '../../api/types'
 
@@ -10,11 +10,11 @@ export function useWeights(
   specs: Ref<Spec[]>,
   preflight: Ref<Preflight | null>,
 ) {
-  const bytes = ref<number[]>([])
+  const bytes = shallowRef<number[]>([])
   /** What a try could not make, by its place in the preflight. */
-  const problems = ref<Record<string, string>>({})
+  const problems = shallowRef<Record<string, string>>({})
   /** What may not get below its limit, likewise. */
-  const risks = ref<Record<string, string>>({})
+  const risks = shallowRef<Record<string, string>>({})
   const isComplete = ref(false)
   let round = 0
   let timer: ReturnType<typeof setTimeout> | undefined
