@@ -6,6 +6,7 @@ import org.ablebatch.bench.faults.FaultsCommand;
 import org.ablebatch.bench.learning.JudgementsCommand;
 import org.ablebatch.bench.learning.OutcomesCommand;
 import org.ablebatch.bench.learning.PlanesCommand;
+import org.ablebatch.bench.learning.ProposalsCommand;
 import org.ablebatch.bench.load.LoadCommand;
 import org.ablebatch.bench.mending.MendingCommand;
 import org.ablebatch.bench.speed.SpeedCommand;
@@ -26,7 +27,8 @@ import picocli.CommandLine.Command;
       MendingCommand.class,
       PlanesCommand.class,
       JudgementsCommand.class,
-      OutcomesCommand.class
+      OutcomesCommand.class,
+      ProposalsCommand.class
     })
 public final class Bench {
   Bench() {}

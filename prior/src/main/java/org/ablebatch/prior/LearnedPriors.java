@@ -39,7 +39,8 @@ public final class LearnedPriors {
         Optional.of(new OnnxPrior(Network.whole("person-prior.onnx"), PERSON_BOX, false)),
         Optional.of(new OnnxEvidence(Network.whole("evidence-weights.onnx"))),
         Optional.of(trees("judge.trees")),
-        Optional.of(trees("forecast.trees")));
+        Optional.of(trees("forecast.trees")),
+        Optional.of(trees("mends.trees")));
   }
 
   private static LearnedTrees trees(String name) {

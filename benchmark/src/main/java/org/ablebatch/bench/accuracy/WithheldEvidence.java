@@ -20,7 +20,8 @@ final class WithheldEvidence {
             all.person(),
             all.evidence().map(network -> from(network, withheld)),
             all.judge(),
-            all.forecast());
+            all.forecast(),
+            all.mends());
   }
 
   /** The network learned on pictures in which a kind of evidence was sometimes zero, too. */

@@ -3,6 +3,7 @@ package org.ablebatch.core.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.prior.Priors;
@@ -147,6 +148,7 @@ final class BoxedCut {
         least,
         new Subjects(grid.width(), grid.height(), labels, subjects),
         first.tried(),
+        Optional.empty(),
         millis);
   }
 }

@@ -2,6 +2,7 @@ package org.ablebatch.core.cut;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.raster.Cutout;
@@ -18,6 +19,7 @@ public sealed interface CutOutcome {
    * @param subjects what was found, numbered; those kept make up the cutout
    * @param tried the ways that competed, the best first; empty when a person or the picture itself
    *     left no choice
+   * @param opinions what else can be thought of the picture; empty where nothing was weighed
    * @param millisPerStage wall time of each stage, in order
    */
   record Done(
@@ -27,6 +29,7 @@ public sealed interface CutOutcome {
       Confidence confidence,
       Subjects subjects,
       List<Attempt> tried,
+      Optional<Opinions> opinions,
       Map<String, Long> millisPerStage)
       implements CutOutcome {}
 

@@ -92,6 +92,11 @@ public record CutRequest(
         emptySet.filter(set -> set.bounds().equals(picture.bounds())).map(set -> set.crop(frame)));
   }
 
+  /** Whether no person has said what is the subject; what somebody has decided is not doubted. */
+  boolean isDecidedByEngine() {
+    return !isGuided() && choice.equals(SubjectChoice.none());
+  }
+
   /** True when a person said anything beyond the method. */
   boolean isGuided() {
     return !boxes.isEmpty() || !hints.isEmpty();

@@ -2,6 +2,7 @@ package org.ablebatch.core.cut;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.prior.Priors;
@@ -12,6 +13,7 @@ import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.Subject;
 import org.ablebatch.core.subject.Subjects;
+import org.ablebatch.core.work.Pulse;
 
 /**
  * The engine's front door. Reads the scene at {@value Scene#READING_PIXELS} pixels, finds the
@@ -54,6 +56,18 @@ public final class Cutter {
         : BoxedCut.cut(request, priors, clock);
   }
 
+  /**
+   * What an automatic cut thinks of a picture before it decides; nothing is cut.
+   *
+   * @return empty where the picture itself leaves no choice, or nothing weighs the evidence
+   */
+  public Optional<Opinions> opinions(Picture picture, Pulse pulse) {
+    Scene scene = Scene.read(picture, Scene.READING_PIXELS, priors, Optional.empty(), pulse);
+    Search search = new Search(scene, priors, pulse);
+    search.by(Method.AUTO);
+    return search.opinions();
+  }
+
   private static CutOutcome keepTransparency(Picture picture) {
     int n = picture.argb().length;
     byte[] coverage = new byte[n];
@@ -79,6 +93,7 @@ public final class Cutter {
         Confidence.given(95),
         one,
         List.of(),
+        Optional.empty(),
         Map.of());
   }
 }

@@ -1,6 +1,7 @@
 package org.ablebatch.core.cut;
 
 import java.util.Locale;
+import java.util.Optional;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.line.FailureKind;
@@ -56,6 +57,7 @@ final class FrameCut {
         confidence,
         subjects,
         search.tried(),
+        request.isDecidedByEngine() ? search.opinions() : Optional.empty(),
         clock.stop());
   }
 

@@ -11,6 +11,7 @@ import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.prior.EvidenceNetwork;
 import org.ablebatch.core.prior.Priors;
+import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.SubjectRegion;
 import org.ablebatch.core.subject.Weighed;
@@ -69,6 +70,25 @@ final class Search {
   /** Every way that was carried out, the best first; empty when nothing competed. */
   List<Attempt> tried() {
     return tried;
+  }
+
+  /** What else can be thought of the picture; empty where nothing weighed the evidence. */
+  Optional<Opinions> opinions() {
+    return weighed.map(
+        all ->
+            new Opinions(
+                all.half(),
+                half.closerPrior(),
+                half.personPrior(),
+                tried.stream().map(attempt -> asPlane(attempt.region())).toList()));
+  }
+
+  private static Plane asPlane(SubjectRegion region) {
+    Plane out = new Plane(region.width(), region.height());
+    for (int i = 0; i < out.values().length; i++) {
+      out.values()[i] = region.subject()[i] ? 1 : 0;
+    }
+    return out;
   }
 
   /** In a region that was found here, perhaps changed since, and in its matte. */

@@ -15,7 +15,7 @@ final class BlurDetector {
 
   private BlurDetector() {}
 
-  static List<Finding> find(Picture photograph, Matte matte) {
+  static List<Suspicion> find(Picture photograph, Matte matte) {
     Rect content = matte.contentBox(KEPT_FROM);
     if (content == null) {
       return List.of();
@@ -34,14 +34,15 @@ final class BlurDetector {
       return List.of();
     }
     return List.of(
-        new Finding(
-            FindingKind.BLURRED,
-            content,
-            sharp,
-            0.3 + 0.6 * Severity.ramp(Sharpness.BLURRED_BELOW - sharp, 0, 0.25),
-            String.format(
-                Locale.ROOT,
-                "the photograph is out of focus where the subject is (sharpness %.2f)",
-                sharp)));
+        Suspicion.of(
+            new Finding(
+                FindingKind.BLURRED,
+                content,
+                sharp,
+                0.3 + 0.6 * Severity.ramp(Sharpness.BLURRED_BELOW - sharp, 0, 0.25),
+                String.format(
+                    Locale.ROOT,
+                    "the photograph is out of focus where the subject is (sharpness %.2f)",
+                    sharp))));
   }
 }

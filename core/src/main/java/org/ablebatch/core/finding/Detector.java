@@ -4,5 +4,5 @@ import java.util.List;
 
 /** Looks for one kind of fault, or for some that are told apart only at the end. */
 interface Detector {
-  List<Finding> find(Inspection seen);
+  List<Suspicion> find(Inspection seen);
 }

@@ -27,7 +27,7 @@ final class EdgeDetector implements Detector {
   private static final double WAVERS = 1.3;
 
   @Override
-  public List<Finding> find(Inspection seen) {
+  public List<Suspicion> find(Inspection seen) {
     int columns = (seen.width() + TILE - 1) / TILE;
     int rows = (seen.height() + TILE - 1) / TILE;
     List<List<EdgeProbe>> tiles = new ArrayList<>();
@@ -37,13 +37,13 @@ final class EdgeDetector implements Detector {
     for (EdgeProbe probe : EdgeProbe.along(seen)) {
       tiles.get(probe.y() / TILE * columns + probe.x() / TILE).add(probe);
     }
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     found.addAll(fringes(seen, tiles, columns, rows));
     found.addAll(offEdges(seen, tiles, columns, rows));
     return found;
   }
 
-  private static List<Finding> fringes(
+  private static List<Suspicion> fringes(
       Inspection seen, List<List<EdgeProbe>> tiles, int columns, int rows) {
     double[] deltaE = new double[tiles.size()];
     boolean[] bad = new boolean[tiles.size()];
@@ -55,7 +55,7 @@ final class EdgeDetector implements Detector {
         bad[k] = share > BACKDROP_SHARE && deltaE[k] > LEAST_DELTA_E;
       }
     }
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     for (TileGroup group : TileGroup.in(bad, columns, rows)) {
       if (group.probes(tiles) < LEAST_LENGTH) {
         continue;
@@ -63,21 +63,22 @@ final class EdgeDetector implements Detector {
       double mean = group.mean(deltaE);
       int length = group.probes(tiles);
       found.add(
-          new Finding(
-              FindingKind.FRINGE,
-              seen.onPicture(group.box(seen, TILE)),
-              100 * mean,
-              Severity.ramp(mean, 0.02, 0.14) * group.weight(tiles),
-              String.format(
-                  Locale.ROOT,
-                  "the edge holds backdrop colour, ΔE %.1f along %,d px",
+          Suspicion.of(
+              new Finding(
+                  FindingKind.FRINGE,
+                  seen.onPicture(group.box(seen, TILE)),
                   100 * mean,
-                  Math.round(length * (double) seen.picture().width() / seen.width()))));
+                  Severity.ramp(mean, 0.02, 0.14) * group.weight(tiles),
+                  String.format(
+                      Locale.ROOT,
+                      "the edge holds backdrop colour, ΔE %.1f along %,d px",
+                      100 * mean,
+                      Math.round(length * (double) seen.picture().width() / seen.width())))));
     }
     return found;
   }
 
-  private static List<Finding> offEdges(
+  private static List<Suspicion> offEdges(
       Inspection seen, List<List<EdgeProbe>> tiles, int columns, int rows) {
     double[] off = new double[tiles.size()];
     double[] wavers = new double[tiles.size()];
@@ -91,7 +92,7 @@ final class EdgeDetector implements Detector {
         bad[k] = Math.abs(middle) > BESIDE || wavers[k] > WAVERS;
       }
     }
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     for (TileGroup group : TileGroup.in(bad, columns, rows)) {
       if (group.probes(tiles) < LEAST_LENGTH) {
         continue;
@@ -102,12 +103,13 @@ final class EdgeDetector implements Detector {
       boolean isBeside = Math.abs(beside) > wavering;
       double measured = isBeside ? Math.abs(beside) : wavering;
       found.add(
-          new Finding(
-              FindingKind.RAGGED_EDGE,
-              seen.onPicture(group.box(seen, TILE)),
-              measured * scale,
-              Severity.ramp(measured, 0.6, 2.6) * group.weight(tiles),
-              sentence(isBeside, beside, measured * scale)));
+          Suspicion.of(
+              new Finding(
+                  FindingKind.RAGGED_EDGE,
+                  seen.onPicture(group.box(seen, TILE)),
+                  measured * scale,
+                  Severity.ramp(measured, 0.6, 2.6) * group.weight(tiles),
+                  sentence(isBeside, beside, measured * scale))));
     }
     return found;
   }

@@ -18,7 +18,9 @@ public enum FindingKind {
   STRAY_MARKS("marks", "Marks beside it"),
   TOUCHES_FRAME("frame", "Cut off by the frame"),
   BLURRED("blurred", "Subject is blurred"),
-  TOO_SMALL("too-small", "Too small for a spec");
+  TOO_SMALL("too-small", "Too small for a spec"),
+  COULD_BE_SUBJECT("could-be-subject", "Could also be subject"),
+  COULD_BE_BACKDROP("could-be-backdrop", "Could also be backdrop");
 
   private final String wireName;
   private final String label;

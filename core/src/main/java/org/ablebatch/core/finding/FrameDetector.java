@@ -10,10 +10,10 @@ final class FrameDetector implements Detector {
   private static final double LEAST_SHARE = 0.012;
 
   @Override
-  public List<Finding> find(Inspection seen) {
+  public List<Suspicion> find(Inspection seen) {
     int w = seen.width();
     int h = seen.height();
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     side(seen, "upper", i -> i, w, false, found);
     side(seen, "lower", i -> (h - 1) * w + i, w, seen.expectations().person(), found);
     side(seen, "left", i -> i * w, h, false, found);
@@ -27,7 +27,7 @@ final class FrameDetector implements Detector {
       java.util.function.IntUnaryOperator index,
       int length,
       boolean expected,
-      List<Finding> found) {
+      List<Suspicion> found) {
     int touched = 0;
     int first = -1;
     int last = -1;
@@ -47,15 +47,16 @@ final class FrameDetector implements Detector {
     Rect box =
         new Rect(first % w, first / w, 1, 1).span(new Rect(last % w, last / w, 1, 1)).grow(6);
     found.add(
-        new Finding(
-            FindingKind.TOUCHES_FRAME,
-            seen.onPicture(box.intersect(new Rect(0, 0, w, seen.height()))),
-            100 * share,
-            expected ? 0.05 : 0.3 + 0.5 * Severity.ramp(share, LEAST_SHARE, 0.3),
-            String.format(
-                Locale.ROOT,
-                "the subject meets the %s border along %.0f %% of it",
-                name,
-                100 * share)));
+        Suspicion.of(
+            new Finding(
+                FindingKind.TOUCHES_FRAME,
+                seen.onPicture(box.intersect(new Rect(0, 0, w, seen.height()))),
+                100 * share,
+                expected ? 0.05 : 0.3 + 0.5 * Severity.ramp(share, LEAST_SHARE, 0.3),
+                String.format(
+                    Locale.ROOT,
+                    "the subject meets the %s border along %.0f %% of it",
+                    name,
+                    100 * share))));
   }
 }

@@ -18,7 +18,7 @@ final class HazeDetector implements Detector {
   private static final double SHADED = 0.93;
 
   @Override
-  public List<Finding> find(Inspection seen) {
+  public List<Suspicion> find(Inspection seen) {
     if (seen.expectations().seeThrough()) {
       return List.of();
     }
@@ -37,29 +37,31 @@ final class HazeDetector implements Detector {
     for (int i = 0; i < wide.length; i++) {
       wide[i] = faint[i] > 0;
     }
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     for (Place place : Place.in(seen, wide, (int) (LEAST_SHARE * seen.size()))) {
       found.add(finding(seen, place));
     }
     return found;
   }
 
-  private static Finding finding(Inspection seen, Place place) {
+  private static Suspicion finding(Inspection seen, Place place) {
     double share = place.area() / Math.max(1.0, seen.keptArea());
     boolean shadow = place.shade() < SHADED - place.spread();
     double sure = Severity.ramp(place.cover(), 0.02, 0.12);
     double percent = 100 * place.cover();
-    return new Finding(
-        shadow ? FindingKind.SHADOW : FindingKind.HAZE,
-        seen.onPicture(place.box()),
-        percent,
-        Severity.of(sure, share),
-        String.format(
-            Locale.ROOT,
-            shadow
-                ? "a shadow of the backdrop’s colour is kept at %2$.0f %%"
-                : "%1$,d px are faintly kept, %2$.0f %% on average",
-            seen.pixels(place.area()),
-            percent));
+    return Suspicion.at(
+        place.spot(),
+        new Finding(
+            shadow ? FindingKind.SHADOW : FindingKind.HAZE,
+            seen.onPicture(place.box()),
+            percent,
+            Severity.of(sure, share),
+            String.format(
+                Locale.ROOT,
+                shadow
+                    ? "a shadow of the backdrop’s colour is kept at %2$.0f %%"
+                    : "%1$,d px are faintly kept, %2$.0f %% on average",
+                seen.pixels(place.area()),
+                percent)));
   }
 }

@@ -1,6 +1,8 @@
 package org.ablebatch.core.finding;
 
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 
 /**
@@ -19,7 +21,7 @@ import org.ablebatch.core.raster.Rect;
  * @param evidence above 0 = looks like subject, below 0 = like backdrop, about -2..2
  * @param edges length of the photograph's colour gradient
  */
-record Inspection(
+public record Inspection(
     Rect picture,
     ColorPlanes lab,
     float[] cover,
@@ -33,20 +35,28 @@ record Inspection(
     float[] edges,
     Expectations expectations) {
 
-  int width() {
+  /**
+   * @param photograph full size, upright; unchanged
+   * @param cutout of the same size
+   */
+  public static Inspection of(Picture photograph, Cutout cutout, Expectations expectations) {
+    return InspectionReader.read(photograph, cutout, expectations);
+  }
+
+  public int width() {
     return lab.width();
   }
 
-  int height() {
+  public int height() {
     return lab.height();
   }
 
-  int size() {
+  public int size() {
     return cover.length;
   }
 
   /** Grid pixels that are kept. */
-  int keptArea() {
+  public int keptArea() {
     int area = 0;
     for (boolean one : kept) {
       area += one ? 1 : 0;
@@ -55,12 +65,12 @@ record Inspection(
   }
 
   /** A box on the grid as one on the picture. */
-  Rect onPicture(Rect box) {
+  public Rect onPicture(Rect box) {
     return box.scaled(width(), height(), picture);
   }
 
   /** Full-size pixels in a number of grid pixels. */
-  long pixels(int gridArea) {
+  public long pixels(int gridArea) {
     return Math.round(gridArea * ((double) picture.width() * picture.height()) / size());
   }
 }

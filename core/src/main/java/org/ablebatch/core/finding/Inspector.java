@@ -37,22 +37,28 @@ public final class Inspector {
    */
   public static List<Finding> inspect(
       Picture photograph, Cutout cutout, Expectations expectations) {
-    Inspection seen = InspectionReader.read(photograph, cutout, expectations);
-    List<Finding> all = new ArrayList<>();
+    return suspect(photograph, cutout, Inspection.of(photograph, cutout, expectations)).stream()
+        .map(Suspicion::finding)
+        .toList();
+  }
+
+  /** As {@link #inspect}, with the pixels that each finding is about. */
+  public static List<Suspicion> suspect(Picture photograph, Cutout cutout, Inspection seen) {
+    List<Suspicion> all = new ArrayList<>();
     for (Detector detector : DETECTORS) {
       all.addAll(detector.find(seen));
     }
     all.addAll(BlurDetector.find(photograph, cutout.matte()));
-    all.removeIf(finding -> finding.severity() < FAINTEST);
-    all.sort(Comparator.comparingDouble(Finding::severity).reversed());
+    all.removeIf(one -> one.finding().severity() < FAINTEST);
+    all.sort(Comparator.comparingDouble((Suspicion one) -> one.finding().severity()).reversed());
     return limited(all);
   }
 
   /** A person looks at a handful; a hundred holes in a mesh are one remark, not a hundred. */
-  private static List<Finding> limited(List<Finding> worstFirst) {
+  private static List<Suspicion> limited(List<Suspicion> worstFirst) {
     int[] ofKind = new int[FindingKind.values().length];
     return worstFirst.stream()
-        .filter(finding -> ++ofKind[finding.kind().ordinal()] <= MOST_OF_ONE_KIND)
+        .filter(one -> ++ofKind[one.finding().kind().ordinal()] <= MOST_OF_ONE_KIND)
         .limit(MOST)
         .toList();
   }

@@ -29,7 +29,7 @@ final class IslandDetector implements Detector {
   private static final double ONE_BODY = 0.5;
 
   @Override
-  public List<Finding> find(Inspection seen) {
+  public List<Suspicion> find(Inspection seen) {
     boolean[] covered = new boolean[seen.size()];
     for (int i = 0; i < covered.length; i++) {
       covered[i] = seen.cover()[i] > FAINTEST;
@@ -44,7 +44,7 @@ final class IslandDetector implements Detector {
       small[i] = covered[i] && all.regions().get(all.labels()[i] - 1).area() < subject * largest;
     }
     List<Place> islands = Place.in(seen, small, LEAST_AREA);
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     for (List<Place> row : manyParts ? List.<List<Place>>of() : rows(islands)) {
       found.add(mark(seen, row));
       islands.removeAll(row);
@@ -65,18 +65,20 @@ final class IslandDetector implements Detector {
     return place.evidence() < (seen.expectations().seeThrough() ? -OWN_COLOUR : OWN_COLOUR);
   }
 
-  private static Finding leftover(Inspection seen, Place place) {
+  private static Suspicion leftover(Inspection seen, Place place) {
     double share = place.area() / Math.max(1.0, seen.keptArea());
     double sure =
         Severity.ramp(OWN_COLOUR - place.evidence(), 0, 0.5)
             * Severity.ramp(place.cover(), 0.25, 0.6);
     long pixels = seen.pixels(place.area());
-    return new Finding(
-        FindingKind.LEFTOVER,
-        seen.onPicture(place.box()),
-        pixels,
-        sure * Severity.ramp(Math.log10(Math.max(1e-6, share)), -5, -2.6),
-        String.format(Locale.ROOT, "an island of %,d px looks like the backdrop", pixels));
+    return Suspicion.at(
+        place.spot(),
+        new Finding(
+            FindingKind.LEFTOVER,
+            seen.onPicture(place.box()),
+            pixels,
+            sure * Severity.ramp(Math.log10(Math.max(1e-6, share)), -5, -2.6),
+            String.format(Locale.ROOT, "an island of %,d px looks like the backdrop", pixels)));
   }
 
   /** Rows of letters: neighbours of like height that stand on about one line. */
@@ -107,13 +109,16 @@ final class IslandDetector implements Detector {
     return low > 0.4 * height && gap < 1.6 * height && shared > 0.4 * low;
   }
 
-  private static Finding mark(Inspection seen, List<Place> row) {
+  private static Suspicion mark(Inspection seen, List<Place> row) {
     Rect box = row.stream().map(Place::box).reduce(Rect::span).orElseThrow();
-    return new Finding(
-        FindingKind.STRAY_MARKS,
-        seen.onPicture(box),
-        row.size(),
-        0.35 + 0.5 * Severity.ramp(row.size(), LEAST_IN_ROW, 10),
-        String.format(Locale.ROOT, "%d small marks stand in a row, as lettering does", row.size()));
+    return Suspicion.at(
+        Place.together(row),
+        new Finding(
+            FindingKind.STRAY_MARKS,
+            seen.onPicture(box),
+            row.size(),
+            0.35 + 0.5 * Severity.ramp(row.size(), LEAST_IN_ROW, 10),
+            String.format(
+                Locale.ROOT, "%d small marks stand in a row, as lettering does", row.size())));
   }
 }

@@ -41,7 +41,7 @@ final class KeptBackdropDetector implements Detector {
   private static final float DARKER = 0.05f;
 
   @Override
-  public List<Finding> find(Inspection seen) {
+  public List<Suspicion> find(Inspection seen) {
     if (seen.expectations().seeThrough() || seen.expectations().strokes()) {
       return List.of();
     }
@@ -58,7 +58,7 @@ final class KeptBackdropDetector implements Detector {
       dark[i] = suspicious && darker >= DARKER + seen.spread()[i];
     }
     int least = Math.max(LEAST_AREA, (int) (LEAST_SHARE * seen.size()));
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     for (Place place : Place.in(seen, lit, least)) {
       found.add(asLit(seen, place, Contact.of(seen, removed, place, lit)));
     }
@@ -68,7 +68,7 @@ final class KeptBackdropDetector implements Detector {
     return found;
   }
 
-  private static Finding asLit(Inspection seen, Place place, Contact contact) {
+  private static Suspicion asLit(Inspection seen, Place place, Contact contact) {
     double share = place.area() / Math.max(1.0, seen.keptArea());
     double like = Severity.ramp(-place.evidence(), 0.25, 0.8);
     double seamless = seamless(place, contact);
@@ -89,7 +89,7 @@ final class KeptBackdropDetector implements Detector {
         "%,d px that look like the backdrop hang on the subject");
   }
 
-  private static Finding shadow(Inspection seen, Place place, Contact contact) {
+  private static Suspicion shadow(Inspection seen, Place place, Contact contact) {
     double share = place.area() / Math.max(1.0, seen.keptArea());
     double like = Severity.ramp(-place.evidence(), 0.25, 0.8);
     return finding(
@@ -109,14 +109,16 @@ final class KeptBackdropDetector implements Detector {
     return contact.seamless(SAME + place.spread(), ANOTHER + 2 * place.spread());
   }
 
-  private static Finding finding(
+  private static Suspicion finding(
       Inspection seen, Place place, FindingKind kind, double severity, String sentence) {
     long pixels = seen.pixels(place.area());
-    return new Finding(
-        kind,
-        seen.onPicture(place.box()),
-        pixels,
-        severity,
-        String.format(Locale.ROOT, sentence, pixels));
+    return Suspicion.at(
+        place.spot(),
+        new Finding(
+            kind,
+            seen.onPicture(place.box()),
+            pixels,
+            severity,
+            String.format(Locale.ROOT, sentence, pixels)));
   }
 }

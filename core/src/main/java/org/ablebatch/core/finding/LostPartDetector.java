@@ -26,7 +26,7 @@ final class LostPartDetector implements Detector {
   private static final double ANOTHER_INSIDE = 0.045;
 
   @Override
-  public List<Finding> find(Inspection seen) {
+  public List<Suspicion> find(Inspection seen) {
     Contact.Side kept = new Contact.Side(seen, true);
     int least = Math.max(LEAST_AREA, (int) (LEAST_SHARE * seen.size()));
     boolean[] enclosed = enclosed(seen, least);
@@ -36,7 +36,7 @@ final class LostPartDetector implements Detector {
       lost[i] = beside && !enclosed[i] && seen.evidence()[i] > LIKE_SUBJECT;
       enclosed[i] &= beside;
     }
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     for (Place place : Place.in(seen, lost, least)) {
       Contact contact = Contact.of(seen, kept, place, lost);
       if (contact.length() >= LEAST_CONTACT) {
@@ -73,19 +73,21 @@ final class LostPartDetector implements Detector {
     return out;
   }
 
-  private static Finding finding(Inspection seen, Place place, double sure, boolean hole) {
+  private static Suspicion finding(Inspection seen, Place place, double sure, boolean hole) {
     double share = place.area() / Math.max(1.0, seen.keptArea());
     long pixels = seen.pixels(place.area());
-    return new Finding(
-        hole ? FindingKind.SUSPICIOUS_HOLE : FindingKind.MISSING_PART,
-        seen.onPicture(place.box()),
-        pixels,
-        Severity.of(sure, share),
-        String.format(
-            Locale.ROOT,
-            hole
-                ? "%,d px inside the subject were removed, and nothing in the photograph ends there"
-                : "the subject seems to go on: %,d px of its colours were removed",
-            pixels));
+    return Suspicion.at(
+        place.spot(),
+        new Finding(
+            hole ? FindingKind.SUSPICIOUS_HOLE : FindingKind.MISSING_PART,
+            seen.onPicture(place.box()),
+            pixels,
+            Severity.of(sure, share),
+            String.format(
+                Locale.ROOT,
+                hole
+                    ? "%,d px inside the subject were removed, and nothing in the photograph ends there"
+                    : "the subject seems to go on: %,d px of its colours were removed",
+                pixels)));
   }
 }

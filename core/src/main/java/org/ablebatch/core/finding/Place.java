@@ -16,6 +16,7 @@ import org.ablebatch.core.raster.Rect;
  * @param cover mean
  * @param spread mean variation of the backdrop there
  * @param contactEdge mean colour gradient where it meets what is kept
+ * @param spot its pixels
  */
 record Place(
     Rect box,
@@ -24,7 +25,8 @@ record Place(
     double shade,
     double cover,
     double spread,
-    double contactEdge) {
+    double contactEdge,
+    Spot spot) {
   private static final int AROUND = 2;
 
   /**
@@ -75,7 +77,25 @@ record Place(
     int n = region.area();
     Rect box = region.box();
     return new Place(
-        box, n, evidence / n, shade / n, cover / n, spread / n, contactEdge / Math.max(1, contact));
+        box,
+        n,
+        evidence / n,
+        shade / n,
+        cover / n,
+        spread / n,
+        contactEdge / Math.max(1, contact),
+        Spot.of(labels, w, label, region));
+  }
+
+  /** The pixels of several. */
+  static Spot together(List<Place> places) {
+    Rect box = places.stream().map(Place::box).reduce(Rect::span).orElseThrow();
+    Spot all = new Spot(box, new boolean[box.width() * box.height()]);
+    for (Place place : places) {
+      new Spot(place.box.moved(-box.x(), -box.y()), place.spot.mask())
+          .addTo(all.mask(), box.width());
+    }
+    return all;
   }
 
   private static int index(Rect part, int k, int width) {

@@ -22,10 +22,10 @@ final class SupportDetector implements Detector {
   private static final double RARE = 0.06;
 
   @Override
-  public List<Finding> find(Inspection seen) {
+  public List<Suspicion> find(Inspection seen) {
     int w = seen.width();
     int h = seen.height();
-    List<Finding> found = new ArrayList<>();
+    List<Suspicion> found = new ArrayList<>();
     fromSide(seen, i -> w + i, w, found);
     fromSide(seen, i -> (h - 2) * w + i, w, found);
     fromSide(seen, i -> i * w + 1, h, found);
@@ -34,7 +34,7 @@ final class SupportDetector implements Detector {
   }
 
   private static void fromSide(
-      Inspection seen, IntUnaryOperator index, int length, List<Finding> found) {
+      Inspection seen, IntUnaryOperator index, int length, List<Suspicion> found) {
     int start = -1;
     for (int k = 0; k <= length; k++) {
       boolean kept = k < length && seen.kept()[index.applyAsInt(k)];
@@ -49,7 +49,7 @@ final class SupportDetector implements Detector {
     }
   }
 
-  private static void follow(Inspection seen, int seed, List<Finding> found) {
+  private static void follow(Inspection seen, int seed, List<Suspicion> found) {
     boolean[] part = grown(seen, seed);
     int own = 0;
     int like = 0;
@@ -70,12 +70,14 @@ final class SupportDetector implements Detector {
       return;
     }
     found.add(
-        new Finding(
-            FindingKind.SUPPORT,
-            seen.onPicture(box),
-            100 * share,
-            0.35 + 0.5 * Severity.ramp(share, 0, 0.08),
-            "a narrow part of another colour leads from the subject to the border"));
+        Suspicion.at(
+            Spot.of(part, seen.width(), box),
+            new Finding(
+                FindingKind.SUPPORT,
+                seen.onPicture(box),
+                100 * share,
+                0.35 + 0.5 * Severity.ramp(share, 0, 0.08),
+                "a narrow part of another colour leads from the subject to the border")));
   }
 
   private static boolean[] grown(Inspection seen, int seed) {

@@ -11,10 +11,15 @@ import java.util.Map;
  * nearest to that of their errors.
  */
 public final class Trust {
+  /** That ways and guesses disagree is among what the engine's own forecast goes by. */
+  private static final double FORECAST_KNOWS = 0;
+
   /** A frame that cuts the subject off, or a blurred photograph, no cutout can mend. */
   private static final Map<FindingKind, Double> WEIGHTS =
       new EnumMap<>(
           Map.of(
+              FindingKind.COULD_BE_SUBJECT, FORECAST_KNOWS,
+              FindingKind.COULD_BE_BACKDROP, FORECAST_KNOWS,
               FindingKind.TOUCHES_FRAME, 0.05,
               FindingKind.BLURRED, 0.15,
               FindingKind.TOO_SMALL, 0.05,
@@ -39,7 +44,9 @@ public final class Trust {
    */
   public static int percent(int engine, List<Finding> findings) {
     Map<FindingKind, Double> worst = new EnumMap<>(FindingKind.class);
-    findings.forEach(finding -> worst.merge(finding.kind(), finding.severity(), Math::max));
+    findings.stream()
+        .filter(finding -> !finding.right())
+        .forEach(finding -> worst.merge(finding.kind(), finding.severity(), Math::max));
     double trust = engine;
     for (Map.Entry<FindingKind, Double> kind : worst.entrySet()) {
       trust *= 1 - WEIGHTS.getOrDefault(kind.getKey(), USUAL_WEIGHT) * kind.getValue();

@@ -6,6 +6,7 @@ public sealed interface Edit
         StrandEdit,
         PickEdit,
         AreaEdit,
+        SettleEdit,
         HintEdit,
         TraceEdit,
         EdgeEdit,

@@ -3,8 +3,6 @@ package org.ablebatch.core.mend;
 import java.util.List;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.hint.HintMarks;
-import org.ablebatch.core.raster.BoxBlur;
-import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.sides.Sides;
 import org.ablebatch.core.stroke.Bounds;
@@ -16,12 +14,6 @@ final class HintSolver {
   private static final int PIXELS = 200_000;
   private static final double REACH_SHARE = 0.18;
   private static final int LEAST_REACH_PX = 60;
-  private static final float CLEAR_OF_THE_EDGE = 2;
-
-  /** Grid pixels around a change in which the outline is solved again. */
-  private static final int ZONE = 8;
-
-  private static final int ZONE_FADES = 2;
 
   private HintSolver() {}
 
@@ -43,7 +35,9 @@ final class HintSolver {
         HintMarks.of(all, window.width(), window.height(), window.photograph().bounds());
     Sides sides =
         Sides.read(
-            window.lab(), window.sure(true, 0, null), window.sure(false, CLEAR_OF_THE_EDGE, null));
+            window.lab(),
+            window.sure(true, 0, null),
+            window.sure(false, Window.CLEAR_OF_THE_EDGE, null));
     boolean[] before = new boolean[window.cover().length];
     for (int i = 0; i < before.length; i++) {
       before[i] = window.cover()[i] >= 0.5f;
@@ -60,28 +54,12 @@ final class HintSolver {
             window.height(),
             window.photograph().width(),
             window.photograph().height());
+    boolean[] changed = new boolean[before.length];
+    for (int i = 0; i < changed.length; i++) {
+      changed[i] = before[i] != after.subject()[i] || here[i];
+    }
     Resolved.around(
             window, after.subject(), sides.evidence(), sides.behind().spread(), marks.mixed())
-        .blendInto(piece, frame, zone(window, before, after.subject(), here), Resolved.Way.EITHER);
-  }
-
-  /** Where the outline may move, fading at the rim; full size, over the whole window. */
-  private static byte[] zone(Window window, boolean[] before, boolean[] after, boolean[] here) {
-    float[] changed = new float[before.length];
-    for (int i = 0; i < changed.length; i++) {
-      changed[i] = before[i] != after[i] || here[i] ? 1 : 0;
-    }
-    float[] wide = Morphology.dilate(changed, window.width(), window.height(), ZONE);
-    float[] soft = BoxBlur.blur(wide, window.width(), window.height(), ZONE_FADES);
-    Rect frame = window.frame();
-    byte[] out = new byte[frame.width() * frame.height()];
-    for (int y = 0; y < frame.height(); y++) {
-      int row = (int) ((long) y * window.height() / frame.height()) * window.width();
-      for (int x = 0; x < frame.width(); x++) {
-        int cell = row + (int) ((long) x * window.width() / frame.width());
-        out[y * frame.width() + x] = (byte) Math.round(255 * Math.min(1, soft[cell]));
-      }
-    }
-    return out;
+        .blendInto(piece, frame, window.around(changed), Resolved.Way.EITHER);
   }
 }

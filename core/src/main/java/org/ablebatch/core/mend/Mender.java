@@ -57,6 +57,8 @@ public final class Mender {
       return StrokeMask.reach(strand.stroke()).intersect(all);
     } else if (edit instanceof HintEdit hinted) {
       return HintSolver.reach(piece, hinted.hint());
+    } else if (edit instanceof SettleEdit settle) {
+      return Settler.reach(piece, settle);
     } else if (edit instanceof TraceEdit trace) {
       return Tracer.reach(trace).intersect(all);
     }
@@ -79,6 +81,8 @@ public final class Mender {
     } else if (edit instanceof AreaEdit area) {
       AreaMask mask = AreaMask.of(area.area(), piece.width(), piece.height());
       Brush.paint(piece, area.mode(), mask.box(), mask.share());
+    } else if (edit instanceof SettleEdit settle) {
+      Settler.carryOut(piece, settle);
     } else if (edit instanceof HintEdit hinted) {
       HintSolver.solve(piece, hinted.hint());
     } else if (edit instanceof TraceEdit trace) {

@@ -1,7 +1,9 @@
 package org.ablebatch.core.mend;
 
+import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Distance;
+import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.reading.AreaShrink;
@@ -17,6 +19,13 @@ import org.ablebatch.core.reading.AreaShrink;
  * @param cover coverage 0..1, on the grid
  */
 record Window(Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes lab, float[] cover) {
+  /** So many cells from the outline a cell's colour is one side's alone. */
+  static final float CLEAR_OF_THE_EDGE = 2;
+
+  /** Cells around a change in which the outline is solved again. */
+  private static final int ZONE = 8;
+
+  private static final int ZONE_FADES = 2;
   private static final float CLEAR = 0.02f;
   private static final float SOLID = 0.98f;
 
@@ -116,6 +125,29 @@ record Window(Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes la
     float[] out = new float[not.length];
     for (int i = 0; i < out.length; i++) {
       out[i] = distance[i] > away ? 1 : 0;
+    }
+    return out;
+  }
+
+  /**
+   * Where the outline may move when a set of cells changes, fading at the rim.
+   *
+   * @return 0..255, full size, over the whole frame
+   */
+  byte[] around(boolean[] changed) {
+    float[] set = new float[changed.length];
+    for (int i = 0; i < set.length; i++) {
+      set[i] = changed[i] ? 1 : 0;
+    }
+    float[] wide = Morphology.dilate(set, width(), height(), ZONE);
+    float[] soft = BoxBlur.blur(wide, width(), height(), ZONE_FADES);
+    byte[] out = new byte[frame.width() * frame.height()];
+    for (int y = 0; y < frame.height(); y++) {
+      int row = (int) ((long) y * height() / frame.height()) * width();
+      for (int x = 0; x < frame.width(); x++) {
+        int cell = row + (int) ((long) x * width() / frame.width());
+        out[y * frame.width() + x] = (byte) Math.round(255 * Math.min(1, soft[cell]));
+      }
     }
     return out;
   }

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param judge expects how wrong a region is, from {@link org.ablebatch.core.judge.RegionFacts}
  * @param forecast says whether a finished cutout will pass; without it the confidence is a product
  *     of its parts
+ * @param mends says whether a proposed change makes a cutout better; without it none is proposed
  */
 public record Priors(
     Optional<SubjectPrior> subject,
@@ -21,12 +22,20 @@ public record Priors(
     Optional<SubjectPrior> person,
     Optional<EvidenceNetwork> evidence,
     Optional<LearnedTrees> judge,
-    Optional<LearnedTrees> forecast) {
+    Optional<LearnedTrees> forecast,
+    Optional<LearnedTrees> mends) {
   private static final Priors NONE = new Priors(Optional.empty(), Optional.empty());
 
   /** Guesses alone, without what weighs and judges. */
   public Priors(Optional<SubjectPrior> subject, Optional<SubjectPrior> person) {
-    this(subject, subject, person, Optional.empty(), Optional.empty(), Optional.empty());
+    this(
+        subject,
+        subject,
+        person,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
   }
 
   public static Priors none() {

@@ -79,6 +79,7 @@ class ContestTest {
             Optional.empty(),
             Optional.of(leftHalf),
             Optional.of(LearnedTrees.parse("0\n0 0.5 1 2;-1;-3")),
+            Optional.empty(),
             Optional.empty());
 
     CutOutcome.Done clear =
@@ -148,7 +149,8 @@ class ContestTest {
         Optional.of(person),
         all.evidence(),
         all.judge(),
-        all.forecast());
+        all.forecast(),
+        all.mends());
   }
 
   private Priors priors(String tree, Optional<String> forecast) {
@@ -159,6 +161,7 @@ class ContestTest {
         Optional.empty(),
         Optional.of(leftHalf),
         Optional.of(LearnedTrees.parse("0\n" + tree)),
-        forecast.map(LearnedTrees::parse));
+        forecast.map(LearnedTrees::parse),
+        Optional.empty());
   }
 }

@@ -236,18 +236,35 @@ public final class Bench {
    * @param part in pixels of the picture
    */
   public synchronized Picture look(Rect part, int longSide) {
+    int level = levelFor(part, longSide);
+    return levels.cutout(level, inside(level, onLevel(part, level)));
+  }
+
+  /**
+   * The same with one more edit, which is not kept.
+   *
+   * @throws NothingThere with a sentence
+   */
+  public synchronized Picture lookAfter(Edit edit, Rect part, int longSide) {
+    int level = levelFor(part, longSide);
+    return preview(edit, level, onLevel(part, level));
+  }
+
+  private int levelFor(Rect part, int longSide) {
     int level = 0;
     while (level + 1 < levels.count()
         && Math.max(part.width(), part.height()) >> level > 2 * longSide) {
       level++;
     }
-    Rect there =
-        new Rect(
-            part.x() >> level,
-            part.y() >> level,
-            Math.max(1, part.width() >> level),
-            Math.max(1, part.height() >> level));
-    return levels.cutout(level, inside(level, there));
+    return level;
+  }
+
+  private static Rect onLevel(Rect part, int level) {
+    return new Rect(
+        part.x() >> level,
+        part.y() >> level,
+        Math.max(1, part.width() >> level),
+        Math.max(1, part.height() >> level));
   }
 
   /**

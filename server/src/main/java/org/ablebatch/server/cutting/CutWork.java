@@ -9,9 +9,9 @@ import org.ablebatch.core.cut.CutStopped;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
-import org.ablebatch.core.finding.Finding;
-import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.line.FailureKind;
+import org.ablebatch.core.proposal.Examined;
+import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.EmptySetService;
@@ -32,12 +32,19 @@ public class CutWork {
   private static final Logger LOG = LoggerFactory.getLogger(CutWork.class);
 
   private final Cutter cutter;
+  private final Examiner examiner;
   private final CutoutFiles files;
   private final EmptySetService emptySets;
   private final GuidanceJson json;
 
-  CutWork(Cutter cutter, CutoutFiles files, EmptySetService emptySets, GuidanceJson json) {
+  CutWork(
+      Cutter cutter,
+      Examiner examiner,
+      CutoutFiles files,
+      EmptySetService emptySets,
+      GuidanceJson json) {
     this.cutter = cutter;
+    this.examiner = examiner;
     this.files = files;
     this.emptySets = emptySets;
     this.json = json;
@@ -45,7 +52,7 @@ public class CutWork {
 
   /** What came of it. */
   public sealed interface Result {
-    record Saved(SavedCutout cutout, CutoutVersion.Judgement judgement, List<Finding> findings)
+    record Saved(SavedCutout cutout, CutoutVersion.Judgement judgement, List<Examined> findings)
         implements Result {
 
       /** The row of a version that was cut of {@code photo}. */
@@ -117,6 +124,6 @@ public class CutWork {
                 files.saveLabels(done.subjects())),
             guidance,
             millis),
-        Inspector.inspect(original, done.cutout(), Expectations.of(done.method())));
+        examiner.examine(original, done.cutout(), Expectations.of(done.method()), done.opinions()));
   }
 }

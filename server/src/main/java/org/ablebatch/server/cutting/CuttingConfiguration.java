@@ -1,6 +1,7 @@
 package org.ablebatch.server.cutting;
 
 import org.ablebatch.core.cut.Cutter;
+import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.prior.LearnedPriors;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -11,5 +12,11 @@ class CuttingConfiguration {
   @Bean
   Cutter cutter() {
     return new Cutter(LearnedPriors.shared());
+  }
+
+  /** Looks cutouts over. */
+  @Bean
+  Examiner examiner() {
+    return new Examiner(LearnedPriors.shared().mends());
   }
 }

@@ -1,15 +1,18 @@
 package org.ablebatch.server.inspecting;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
-import org.ablebatch.core.finding.Finding;
-import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.proposal.Examined;
+import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.work.Pulse;
 import org.ablebatch.server.cutting.BackgroundWork;
 import org.ablebatch.server.cutting.Patience;
 import org.ablebatch.server.picture.CutoutFiles;
@@ -34,6 +37,8 @@ class InspectJob implements BackgroundWork {
   private static final int LOOKED_AT = 20;
   private static final Logger LOG = LoggerFactory.getLogger(InspectJob.class);
 
+  private final Cutter cutter;
+  private final Examiner examiner;
   private final CutoutVersionRepository versions;
   private final PhotoRepository photos;
   private final CutoutFiles files;
@@ -42,11 +47,15 @@ class InspectJob implements BackgroundWork {
   private final Set<Long> inWork = ConcurrentHashMap.newKeySet();
 
   InspectJob(
+      Cutter cutter,
+      Examiner examiner,
       CutoutVersionRepository versions,
       PhotoRepository photos,
       CutoutFiles files,
       BatchEvents events,
       Patience patience) {
+    this.cutter = cutter;
+    this.examiner = examiner;
     this.versions = versions;
     this.photos = photos;
     this.files = files;
@@ -76,7 +85,7 @@ class InspectJob implements BackgroundWork {
     if (version == null || version.isInspected()) {
       return;
     }
-    List<Finding> found = found(version);
+    List<Examined> found = found(version);
     patience.inTransaction(
         () -> {
           versions.findById(id).orElseThrow().inspected(found);
@@ -88,13 +97,14 @@ class InspectJob implements BackgroundWork {
   }
 
   /** What can't be read can't be inspected either; it must not stand in the way of others. */
-  private List<Finding> found(CutoutVersion version) {
+  private List<Examined> found(CutoutVersion version) {
     try {
       Picture original = files.original(version);
-      return Inspector.inspect(
+      return examiner.examine(
           original,
           files.cutout(original, version),
-          Expectations.of(Method.ofWireName(version.method())));
+          Expectations.of(Method.ofWireName(version.method())),
+          version.guidance() == null ? cutter.opinions(original, Pulse.NONE) : Optional.empty());
     } catch (StorageFailed e) {
       if (!e.isLasting()) {
         throw e;

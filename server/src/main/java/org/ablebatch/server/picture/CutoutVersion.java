@@ -1,5 +1,6 @@
 package org.ablebatch.server.picture;
 
+import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Embedded;
@@ -9,11 +10,15 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.Trust;
+import org.ablebatch.core.proposal.Examined;
 import org.ablebatch.core.raster.Rect;
 
 /** One state of a picture's cutout. After it was made nothing is added but what is found in it. */
@@ -66,6 +71,10 @@ public class CutoutVersion {
   @Convert(converter = FindingsConverter.class)
   @Column(columnDefinition = "MEDIUMTEXT")
   private List<Finding> findings;
+
+  @OneToMany(mappedBy = "version", cascade = CascadeType.ALL, orphanRemoval = true)
+  @OrderBy("finding")
+  private List<ProposedMend> mends = new ArrayList<>();
 
   private int subjects;
 
@@ -205,10 +214,36 @@ public class CutoutVersion {
   public record FoundSubjects(int kept, String list, String labelsBlob) {}
 
   /** Keeps what was found in it; until then it is trusted as far as the engine does. */
-  public void inspected(List<Finding> found) {
-    findings = List.copyOf(found);
+  public void inspected(List<Examined> found) {
+    mends.clear();
+    for (int k = 0; k < found.size(); k++) {
+      if (found.get(k).edit().isPresent()) {
+        mends.add(new ProposedMend(this, k, found.get(k).edit().get()));
+      }
+    }
+    keep(found.stream().map(Examined::finding).toList());
     inspected = true;
-    confidence = Trust.percent(engineConfidence(), found);
+  }
+
+  private void keep(List<Finding> found) {
+    findings = List.copyOf(found);
+    confidence = Trust.percent(engineConfidence(), findings);
+  }
+
+  /**
+   * Somebody says whether a finding is no fault.
+   *
+   * @param index of the finding
+   */
+  public void say(int index, boolean isRight) {
+    List<Finding> changed = new ArrayList<>(findings());
+    changed.set(index, changed.get(index).said(isRight));
+    keep(changed);
+  }
+
+  /** Edits that would mend its findings; read when they are asked for. */
+  public List<ProposedMend> mends() {
+    return List.copyOf(mends);
   }
 
   private int engineConfidence() {

@@ -14,6 +14,8 @@ import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.stroke.StrokePoint;
 import org.ablebatch.server.bench.Bench;
 import org.ablebatch.server.bench.Benches;
+import org.ablebatch.server.editing.EditData;
+import org.ablebatch.server.editing.EditReading;
 import org.ablebatch.server.picture.FindingView;
 import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.problem.Conflict;

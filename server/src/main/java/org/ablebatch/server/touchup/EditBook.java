@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.function.Consumer;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.server.bench.Bench;
+import org.ablebatch.server.editing.EditData;
+import org.ablebatch.server.editing.EditReading;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersion.Maker;
 import org.ablebatch.server.picture.Photo;
@@ -22,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The list of edits of every picture, as the database keeps it; no pixels. */
 @Component
-class EditBook {
+public class EditBook {
   private static final int LONGEST_PROBLEM = 400;
 
   /** What was passed, rejected or delivered is not changed behind a checker's back. */
@@ -107,12 +109,12 @@ class EditBook {
   }
 
   /**
-   * Keeps an edit that was made on another picture of the group.
+   * Keeps an edit that was made elsewhere: on another picture of the group, or in Check.
    *
    * @return false when the picture is neither on the bench nor waits in Check any more
    */
   @Transactional
-  public boolean addFromGroup(long photoId, String clientKey, EditData data) {
+  public boolean addIfOpen(long photoId, String clientKey, EditData data) {
     Photo photo = photoService.lock(photoId);
     if (!GROUP_REACHES.contains(photo.state()) || !photo.shown().isThere()) {
       return false;
@@ -124,12 +126,12 @@ class EditBook {
   }
 
   /**
-   * Takes an edit out that came from another picture of the group.
+   * Takes an edit out that was made elsewhere.
    *
    * @return false when the picture was judged meanwhile; it keeps the edit
    */
   @Transactional
-  public boolean removeFromGroup(long photoId, String clientKey) {
+  public boolean removeIfOpen(long photoId, String clientKey) {
     Photo photo = photoService.lock(photoId);
     if (!GROUP_REACHES.contains(photo.state())) {
       return false;

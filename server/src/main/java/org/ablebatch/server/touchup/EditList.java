@@ -3,6 +3,7 @@ package org.ablebatch.server.touchup;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.server.editing.EditData;
 
 /**
  * The edits of a picture over the cutout that they start from, in the order in which they are

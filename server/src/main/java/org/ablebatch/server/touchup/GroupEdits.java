@@ -4,6 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.server.editing.EditData;
+import org.ablebatch.server.editing.EditReading;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoRepository.Sibling;
 import org.ablebatch.server.picture.PhotoRow;
@@ -63,7 +65,7 @@ class GroupEdits {
     for (Sibling sibling : siblings) {
       boolean reached =
           EditBook.GROUP_REACHES.contains(sibling.state())
-              && book.addFromGroup(sibling.id(), clientKey, data);
+              && book.addIfOpen(sibling.id(), clientKey, data);
       if (reached) {
         done.add(sibling);
         events.changed(from.photo().batchId(), sibling.id());
@@ -78,7 +80,7 @@ class GroupEdits {
     List<Sibling> siblings = edits.siblingsWith(from.photo().batchId(), photoId, clientKey);
     List<Sibling> done = new ArrayList<>();
     for (Sibling sibling : siblings) {
-      if (book.removeFromGroup(sibling.id(), clientKey)) {
+      if (book.removeIfOpen(sibling.id(), clientKey)) {
         done.add(sibling);
         events.changed(from.photo().batchId(), sibling.id());
       }

@@ -4,6 +4,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.ablebatch.server.cutting.CutWorkers;
+import org.ablebatch.server.editing.EditData;
+import org.ablebatch.server.editing.EditReading;
 import org.ablebatch.server.picture.PictureView;
 import org.ablebatch.server.problem.BadInput;
 import org.springdoc.core.annotations.ParameterObject;

@@ -7,6 +7,8 @@ import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.server.bench.Bench;
 import org.ablebatch.server.bench.Benches;
+import org.ablebatch.server.editing.EditData;
+import org.ablebatch.server.editing.EditReading;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
@@ -59,7 +61,7 @@ public class TouchUpService implements PendingEdits {
   private record Laid(EditBook.Page page, Bench bench) {}
 
   /** The bench with all edits of a picture that count. */
-  Bench bench(long photoId) {
+  public Bench bench(long photoId) {
     EditBook.Page page = book.page(photoId);
     return lay(photoId, page, benches.of(page.base())).bench();
   }

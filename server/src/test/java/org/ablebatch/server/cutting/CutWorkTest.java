@@ -9,12 +9,14 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.util.Arrays;
+import java.util.Optional;
 import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.CutStopped;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.prior.Priors;
+import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.EmptySetService;
@@ -32,7 +34,12 @@ class CutWorkTest {
   private final GuidanceJson json = mock(GuidanceJson.class);
   private final Photo photo = mock(Photo.class);
   private final CutWork work =
-      new CutWork(new Cutter(Priors.none()), files, mock(EmptySetService.class), json);
+      new CutWork(
+          new Cutter(Priors.none()),
+          new Examiner(Optional.empty()),
+          files,
+          mock(EmptySetService.class),
+          json);
 
   @BeforeEach
   void nothingIsSaid() {

@@ -1,4 +1,4 @@
-package org.ablebatch.server.touchup;
+package org.ablebatch.server.editing;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -7,8 +7,9 @@ import java.util.List;
  * An edit on the wire and in the database. Each kind has fields of its own; the others are left
  * out.
  *
- * @param kind brush, strand, pick, area, hint, trace, edge, take or subject; null = brush
- * @param mode brush, pick, area and subject: erase or restore; hint: subject, backdrop or mixed
+ * @param kind brush, strand, pick, area, settle, hint, trace, edge, take or subject; null = brush
+ * @param mode brush, pick, area, settle and subject: erase or restore; hint: subject, backdrop or
+ *     mixed
  * @param sizePx brush, strand and hint: diameter in pixels of the original
  * @param softness brush, strand and trace: 0..1
  * @param strength brush, strand: 0..1; trace: how opaque
@@ -17,7 +18,7 @@ import java.util.List;
  * @param samples pick: the colours
  * @param everywhere pick: also what does not hang together with the place
  * @param inverted pick: everything but the colours
- * @param area area and take: where
+ * @param area area, settle and take: where
  * @param fromPx trace: width where it begins
  * @param toPx trace: width where it ends
  * @param colour trace: #RRGGBB; null = the photograph's own

@@ -1,4 +1,4 @@
-package org.ablebatch.server.touchup;
+package org.ablebatch.server.editing;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,6 +13,7 @@ import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.mend.LimitedEdit;
 import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.mend.PickEdit;
+import org.ablebatch.core.mend.SettleEdit;
 import org.ablebatch.core.mend.StrandEdit;
 import org.ablebatch.core.mend.SubjectEdit;
 import org.ablebatch.core.mend.TakeEdit;
@@ -20,26 +21,29 @@ import org.ablebatch.core.mend.TraceEdit;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.stroke.Stroke;
 import org.ablebatch.core.stroke.StrokePoint;
+import org.ablebatch.server.editing.EditData.AreaData;
+import org.ablebatch.server.editing.EditData.EdgeData;
+import org.ablebatch.server.editing.EditData.PartData;
+import org.ablebatch.server.editing.EditData.SampleData;
 import org.ablebatch.server.problem.BadInput;
 import org.ablebatch.server.problem.Choice;
-import org.ablebatch.server.touchup.EditData.AreaData;
-import org.ablebatch.server.touchup.EditData.EdgeData;
-import org.ablebatch.server.touchup.EditData.PartData;
-import org.ablebatch.server.touchup.EditData.SampleData;
 
 /** From what came over the wire to core's edits; what is wrong with it is said in a sentence. */
-final class EditReading {
-  static final String BRUSH = "brush";
+public final class EditReading {
+  private static final String BRUSH = "brush";
 
   /** Settings of an outline: the one kind that goes to other pictures of a group. */
-  static final String EDGE = "edge";
+  public static final String EDGE = "edge";
+
+  /** Says of an area which side it is on. */
+  static final String SETTLE = "settle";
 
   private EditReading() {}
 
   /**
    * @throws BadInput naming the field, parts of {@code edit}, with a sentence for a person
    */
-  static Edit edit(EditData data) {
+  public static Edit edit(EditData data) {
     try {
       Edit edit = alone(data);
       return data.within() == null ? edit : new LimitedEdit(area(data.within()), edit);
@@ -50,7 +54,7 @@ final class EditReading {
     }
   }
 
-  static String kind(EditData data) {
+  public static String kind(EditData data) {
     return data.kind() == null ? BRUSH : data.kind();
   }
 
@@ -61,6 +65,7 @@ final class EditReading {
       case "strand" -> new StrandEdit(stroke(data));
       case "pick" -> pick(data);
       case "area" -> new AreaEdit(mode(data.mode()), area(data.area()));
+      case SETTLE -> new SettleEdit(mode(data.mode()), area(data.area()));
       case "hint" ->
           new HintEdit(
               new Hint(hint(data.mode()), number(data.sizePx(), "sizePx"), way(data.points())));
@@ -81,7 +86,7 @@ final class EditReading {
       default ->
           throw BadInput.expected(
               "edit.kind",
-              "one of brush, strand, pick, area, hint, trace, edge, take, subject",
+              "one of brush, strand, pick, area, settle, hint, trace, edge, take, subject",
               data.kind());
     };
   }

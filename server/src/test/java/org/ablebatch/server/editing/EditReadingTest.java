@@ -1,4 +1,4 @@
-package org.ablebatch.server.touchup;
+package org.ablebatch.server.editing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

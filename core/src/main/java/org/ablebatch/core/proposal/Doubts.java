@@ -1,0 +1,116 @@
+package org.ablebatch.core.proposal;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.ablebatch.core.cut.Opinions;
+import org.ablebatch.core.finding.Inspection;
+import org.ablebatch.core.finding.Spot;
+import org.ablebatch.core.mend.Mode;
+import org.ablebatch.core.raster.Components;
+import org.ablebatch.core.raster.Morphology;
+import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.raster.Rect;
+
+/**
+ * Places, large and connected, of which a second opinion is sure that they are on the other side.
+ */
+final class Doubts {
+  private static final float WEIGHED_SAYS = 0.6f;
+  private static final float GUESS_SAYS = 0.75f;
+  private static final double LEAST_SHARE = 0.0006;
+  private static final int MOST = 8;
+
+  /** Opinions are coarse: what is narrower, as a share of the longer side, is no disagreement. */
+  private static final double NARROWEST = 0.006;
+
+  /** Two opinions about one place share so much of it. */
+  private static final double SAME_PLACE = 0.5;
+
+  private final Inspection seen;
+  private final int radius;
+
+  Doubts(Inspection seen) {
+    this.seen = seen;
+    this.radius = (int) Math.max(2, Math.round(NARROWEST * Math.max(seen.width(), seen.height())));
+  }
+
+  /** Somebody else's view of the picture, and how sure it is to be before it counts. */
+  private record View(Plane plane, float says) {}
+
+  /**
+   * @param goes restore = what may be missing, erase = what may be left over
+   * @param known places that were found otherwise
+   * @return the largest first
+   */
+  List<Spot> places(Opinions opinions, Mode goes, List<Spot> known) {
+    List<View> views = new ArrayList<>();
+    views.add(new View(opinions.weighed(), WEIGHED_SAYS));
+    opinions.guess().ifPresent(plane -> views.add(new View(plane, GUESS_SAYS)));
+    if (goes == Mode.RESTORE) {
+      // Where it sees no person there may still be a thing.
+      opinions.person().ifPresent(plane -> views.add(new View(plane, GUESS_SAYS)));
+    }
+    opinions.ways().forEach(plane -> views.add(new View(plane, 1)));
+    List<Spot> found = new ArrayList<>();
+    for (View view : views) {
+      for (Spot spot : disagreements(view, goes)) {
+        if (!isAmong(found, spot) && !isAmong(known, spot)) {
+          found.add(spot);
+        }
+      }
+    }
+    found.sort(Comparator.comparingInt(Spot::area).reversed());
+    return found.subList(0, Math.min(MOST, found.size()));
+  }
+
+  private List<Spot> disagreements(View view, Mode goes) {
+    int w = seen.width();
+    int h = seen.height();
+    float[] set = new float[w * h];
+    for (int i = 0; i < set.length; i++) {
+      float p = at(view.plane(), i);
+      boolean other =
+          goes == Mode.RESTORE
+              ? !seen.kept()[i] && p >= view.says()
+              : seen.kept()[i] && p <= 1 - view.says();
+      set[i] = other ? 1 : 0;
+    }
+    float[] wide = Morphology.open(set, w, h, radius);
+    boolean[] places = new boolean[set.length];
+    for (int i = 0; i < places.length; i++) {
+      places[i] = wide[i] > 0;
+    }
+    Components parts = Components.of(places, w, h, false);
+    List<Spot> out = new ArrayList<>();
+    for (int k = 0; k < parts.regions().size(); k++) {
+      Components.Region region = parts.regions().get(k);
+      if (region.area() >= LEAST_SHARE * seen.size()) {
+        out.add(Spot.of(parts.labels(), w, k + 1, region));
+      }
+    }
+    return out;
+  }
+
+  /** An opinion's value at a pixel of the inspection's grid. */
+  float at(Plane plane, int i) {
+    int x = (int) ((long) (i % seen.width()) * plane.width() / seen.width());
+    int y = (int) ((long) (i / seen.width()) * plane.height() / seen.height());
+    return plane.at(x, y);
+  }
+
+  private static boolean isAmong(List<Spot> spots, Spot one) {
+    return spots.stream().anyMatch(other -> overlap(one, other) > SAME_PLACE);
+  }
+
+  private static double overlap(Spot a, Spot b) {
+    Rect common = a.box().intersect(b.box());
+    int both = 0;
+    for (int y = common.y(); y < common.bottom(); y++) {
+      for (int x = common.x(); x < common.right(); x++) {
+        both += a.holds(x, y) && b.holds(x, y) ? 1 : 0;
+      }
+    }
+    return both / (double) Math.max(1, a.area() + b.area() - both);
+  }
+}
