@@ -14,6 +14,8 @@ export const addressOf = {
   versionCutout: (pictureId: number, version: number) =>
     `/api/v1/pictures/${pictureId}/cutout.png?v=${version}`,
   cutoutPreview: (p: Picture) => `/api/v1/pictures/${p.id}/cutout-preview.png?v=${p.versionId}`,
+  mendLook: (p: Picture, finding: number, mended: boolean) =>
+    `/api/v1/pictures/${p.id}/mends/${finding}/look.png?version=${p.versionId}&mended=${mended}`,
   upright: (p: Picture) => `/api/v1/pictures/${p.id}/upright?o=${p.originalKey}`,
   cutout: (p: Picture) => `/api/v1/pictures/${p.id}/cutout.png?v=${p.versionId}`,
   matte: (p: Picture, version: number) => `/api/v1/pictures/${p.id}/matte.png?v=${version}`,

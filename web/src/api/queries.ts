@@ -17,6 +17,8 @@ export const keys = {
   strip: (id: number) => ['strip', id] as const,
   specs: (id: number) => ['specs', id] as const,
   uploads: (id: number) => ['uploads', id] as const,
+  mends: (id: number, version: number | null) => ['mends', id, version] as const,
+  answers: (id: number) => ['answers', id] as const,
   removed: (id: number) => ['removed', id] as const,
   deliveries: (id: number) => ['deliveries', id] as const,
 }

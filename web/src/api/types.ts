@@ -27,7 +27,8 @@ export type IntakeFacts = Omit<Sent<Schemas['IntakeFacts'], 'profile' | 'duplica
   crop: Crop | null
 }
 
-export type Finding = Sent<Schemas['Finding']>
+export type Mend = Sent<Schemas['Mend']>
+export type Finding = Omit<Sent<Schemas['Finding'], 'mend'>, 'mend'> & { mend: Mend | null }
 export type TriedWay = Sent<Schemas['TriedWay']>
 export type Remark = Sent<Schemas['Remark'], keyof Schemas['Remark']>
 /** A remark on its way; what is left out is nothing. */
@@ -132,6 +133,8 @@ export type TicketFile = Schemas['TicketFile']
 
 export type IntakeResult = Schemas['IntakeResult']
 export type EditData = Schemas['EditData']
+export type ProposedMends = { versionId: number; mends: { finding: number; area: Area }[] }
+export type MendAnswers = Sent<Schemas['MendAnswers']>
 export type Area = { parts: AreaPart[]; inverted: boolean; featherPx: number }
 export type AreaPart = Required<Schemas['AreaPart']>
 export type EdgeSettings = Required<Schemas['EdgeSettings']>

@@ -9,6 +9,8 @@ const finding = (severity: number): Finding => ({
   kind: 'hole',
   label: 'Hole in the subject',
   sentence: 'A hole',
+  mend: null,
+  right: false,
   severity,
   measured: 1,
   x: 0,

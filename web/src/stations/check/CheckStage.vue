@@ -10,13 +10,22 @@ import { useHeld } from '../../shell/useHeld'
 import { useKeys } from '../../shell/useKeys'
 import FindingMarkers from '../../stage/FindingMarkers.vue'
 import { isSerious } from '../../stage/serious'
+import { mendWords, paintMends, pathOf, type ShownMend } from '../../stage/mends'
+import { drawnOf } from '../../stage/markers'
 import { drawStandIn } from '../../stage/standIn'
 import { bitmapSource, type LoupeSource } from '../../stage/loupe'
 import LoupeStrip from '../../stage/LoupeStrip.vue'
 import { useStagePictures } from './useStagePictures'
 
 /** The picture, its suspected faults, and the loupe under it. */
-const props = defineProps<{ picture: Picture; look: string | null }>()
+const props = defineProps<{
+  picture: Picture
+  look: string | null
+  /** What would mend the findings, the worst first. */
+  mends: ShownMend[]
+  /** Place of the finding whose mend a key would take. */
+  next: number | null
+}>()
 const backdrop = defineModel<string>('backdrop', { required: true })
 /** Index of the finding that is looked at. */
 const chosen = defineModel<number | null>('chosen', { required: true })
@@ -28,6 +37,8 @@ const CLICK_PX = 4
 const view = useView()
 const { cutout, original, standIn, problem } = useStagePictures(() => props.picture, view)
 const held = useHeld(' ')
+/** Held: the cutout as it is, without what mends would do. */
+const plain = useHeld('v')
 const wipe = ref(false)
 /** Share of the stage's picture that shows the original, from the left. */
 const wipeAt = ref(0.5)
@@ -43,12 +54,26 @@ const source = computed<LoupeSource | null>(() =>
 )
 const onStage = computed(() => backdropOf(backdrop.value, props.picture.tellTale))
 
+/** Only of findings that are drawn, so that a stage is never full of them. */
+const shownMends = computed(() => {
+  const drawn = new Set(drawnOf(props.picture.findings, chosen.value, allDrawn.value))
+  return props.mends
+    .filter((mend) => drawn.has(mend.finding))
+    .map((mend) => ({ mend, path: pathOf(mend.area) }))
+})
+const nextWords = computed(() => {
+  const finding = props.next === null ? undefined : props.picture.findings[props.next]
+  return finding ? mendWords(finding) : ''
+})
+
 const painter = computed(() => {
   const front = held.value ? null : cutout.value
   const back = original.value
   const small = standIn.value
   const on = held.value ? '#8e8e8c' : onStage.value
   const share = wipe.value ? wipeAt.value : 0
+  const mends = held.value || plain.value ? [] : shownMends.value
+  const { next } = props
   const { width, height } = props.picture
   return (context: CanvasRenderingContext2D, v: View) => {
     context.fillStyle = fillFor(context, on)
@@ -69,6 +94,7 @@ const painter = computed(() => {
       context.fillStyle = '#fff'
       context.fillRect(v.x + at - 1, v.y, 2, height * v.scale)
     }
+    if (front) paintMends(context, v, mends, next, back, { width, height })
     if (front) emit('painted')
   }
 })
@@ -148,6 +174,9 @@ const percent = computed(() => Math.round(view.scale * window.devicePixelRatio *
     <div class="bar">
       <BackdropBar v-model:backdrop="backdrop" :tell-tale="picture.tellTale" :look="look" />
       <span class="gap" />
+      <template v-if="mends.length">
+        <span class="quiet">Without mends</span><kbd>hold V</kbd>
+      </template>
       <span class="quiet">Wipe</span><kbd>W</kbd> <span class="quiet">Original</span
       ><kbd>hold Space</kbd> <span class="num">{{ percent }} %</span><kbd>Z</kbd>
     </div>
@@ -172,6 +201,9 @@ const percent = computed(() => Math.round(view.scale * window.devicePixelRatio *
       <p v-if="problem" class="over problem">{{ problem }}</p>
       <p v-else-if="!original" class="over">Fetching the picture</p>
       <p v-else-if="held" class="over">Original</p>
+      <p v-else-if="nextWords && !plain" class="over tag">
+        {{ (next ?? 0) + 1 }} · {{ nextWords }} <kbd>Y</kbd> takes it
+      </p>
       <p v-else-if="wipe" class="over">Original at the left; move it with Shift and the pointer</p>
     </PictureStage>
     <LoupeStrip
@@ -220,6 +252,18 @@ const percent = computed(() => Math.round(view.scale * window.devicePixelRatio *
   padding: 0 8px;
   border-radius: 4px;
   pointer-events: none;
+}
+
+.over.tag {
+  top: auto;
+  bottom: 10px;
+}
+
+.over.tag kbd {
+  margin-left: 6px;
+  color: #fff;
+  background: #ffffff26;
+  border-color: #ffffff59;
 }
 
 .over.problem {

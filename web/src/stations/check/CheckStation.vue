@@ -3,14 +3,12 @@ import { Button } from 'ant-design-vue'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { addressOf } from '../../api/addresses'
 import type { Picture } from '../../api/types'
 import PictureFacts from '../../shell/PictureFacts.vue'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
 import { useBench } from '../../shell/useBench'
 import { useKeys } from '../../shell/useKeys'
-import { imageAt } from '../../stage/images'
 import CheckActs from './CheckActs.vue'
 import CheckStage from './CheckStage.vue'
 import CompareView from './CompareView.vue'
@@ -24,9 +22,10 @@ import RiskQueue from './RiskQueue.vue'
 import SamplePanel from './SamplePanel.vue'
 import SamplingDialog from './SamplingDialog.vue'
 import { useJudging } from './useJudging'
+import { useMends } from './useMends'
+import { useRiskQueue } from './useRiskQueue'
 import { useSampling } from './useSampling'
 
-const JUDGED = ['passed', 'in-touch-up', 'rejected', 'delivered']
 const { batchId, batch, pictures, selected, selectedId, loaded } = useBench()
 const router = useRouter()
 const backdrop = useLocalStorage('check-backdrop', '#8e8e8c')
@@ -41,47 +40,43 @@ const allDrawn = ref(false)
 
 const { current: sampling, recorded, inSample, ...sampled } = useSampling(batchId, pictures)
 const samplingAsked = ref(false)
-const waiting = computed(() => pictures.value.filter((p) => p.state === 'to-check'))
-/** What an accepted sample speaks for. */
-const others = computed(() => waiting.value.filter((p) => !inSample.value.has(p.id)))
-/** While a sample decides, only its pictures are looked at. */
-const queue = computed(() =>
-  waiting.value
-    .filter((p) => sampling.value?.verdict !== 'open' || inSample.value.has(p.id))
-    .sort((a, b) => (a.confidence ?? 0) - (b.confidence ?? 0) || a.place - b.place),
-)
-const judged = computed(() => pictures.value.filter((p) => JUDGED.includes(p.state)).length)
-const shown = computed(() => (selected.value?.versionId != null ? selected.value : undefined))
-
-/** Begins with the first, and goes on by itself when new work comes after the last was done. */
-watch(
-  [loaded, queue],
-  ([, now], [, before]) => {
-    const wasEmpty = !before?.length && shown.value?.state !== 'to-check'
-    if ((shown.value === undefined || wasEmpty) && now[0]) selectedId.value = now[0].id
-  },
-  { immediate: true },
-)
-
-/** A sample that was just drawn begins at its riskiest picture. */
-watch(
-  () => sampling.value?.drawnAt,
-  () => {
-    if (sampling.value?.verdict === 'open' && !inSample.value.has(selectedId.value ?? -1)) {
-      selectedId.value = queue.value[0]?.id ?? selectedId.value
-    }
-  },
-)
+const { others, queue, judged, shown } = useRiskQueue({
+  pictures,
+  selected,
+  selectedId,
+  loaded,
+  sampling,
+  inSample,
+})
 
 const chosenFinding = computed(() =>
   chosen.value === null ? null : (shown.value?.findings[chosen.value] ?? null),
 )
-const { judge, takeBack, passMany, recut, canTakeBack, painted, readyId, busy, word } = useJudging({
+const {
+  judge,
+  takeBack,
+  passMany,
+  recut,
+  canTakeBack,
+  painted,
+  readyId,
+  busy,
+  word,
+  say,
+  lastWas,
+} = useJudging({
   batchId,
   shown,
   queue,
   selectedId,
   finding: chosenFinding,
+})
+const mends = useMends({
+  batchId,
+  picture: shown,
+  chosen,
+  say,
+  acted: () => (lastWas.value = 'mend'),
 })
 const look = computed(() => {
   const css = batch.value?.look.backdrop ?? ''
@@ -96,18 +91,6 @@ watch(
   { flush: 'sync' },
 )
 
-/** The next two are decoded while somebody looks at this one. */
-watch(
-  () => [selectedId.value, queue.value.length],
-  () => {
-    const i = queue.value.findIndex((p) => p.id === selectedId.value)
-    for (const p of queue.value.slice(i + 1, i + 3)) {
-      imageAt(addressOf.cutoutPreview(p)).catch(() => undefined)
-      imageAt(addressOf.preview(p)).catch(() => undefined)
-    }
-  },
-)
-
 function openOne(id: number) {
   view.value = 'stage'
   selectedId.value = id
@@ -115,6 +98,10 @@ function openOne(id: number) {
 
 function dress() {
   void router.push({ name: 'dress', params: { id: batchId.value } })
+}
+
+function takeBackLast() {
+  void (lastWas.value === 'mend' && mends.canTakeBack.value ? mends.takeBack() : takeBack())
 }
 
 /** From the stage to something else and back, with the same key. */
@@ -146,7 +133,10 @@ useKeys({
   m: onStage(() => (view.value = 'compare')),
   c: toggle('sheet'),
   i: () => (samplingAsked.value = !sampling.value),
-  'Ctrl+z': () => void takeBack(),
+  y: onStage(mends.take),
+  'Shift+y': onStage(mends.takeSafe),
+  f: onStage(() => void mends.sayRight()),
+  'Ctrl+z': takeBackLast,
 })
 </script>
 
@@ -190,6 +180,8 @@ useKeys({
         v-model:all-drawn="allDrawn"
         :picture="shown"
         :look="look"
+        :mends="mends.open.value"
+        :next="mends.next.value?.finding ?? null"
         @painted="painted"
       />
       <div v-else class="empty">
@@ -219,8 +211,15 @@ useKeys({
         :picture="shown"
         :chosen="chosen"
         :all-drawn="allDrawn"
+        :safe="mends.safe.value"
+        :taken="mends.taken.value"
+        :busy="mends.busy.value"
+        :answers="view === 'stage' && shown.state === 'to-check'"
         @choose="chosen = $event"
         @draw-all="allDrawn = $event"
+        @take="mends.take"
+        @take-safe="mends.takeSafe"
+        @right="mends.sayRight()"
       />
       <TicketFacts v-if="batch" :batch="batch" />
     </template>
@@ -229,7 +228,7 @@ useKeys({
       <CheckActs
         v-if="shown || view !== 'stage'"
         :view="view"
-        :can-take-back="canTakeBack"
+        :can-take-back="canTakeBack || mends.canTakeBack.value"
         :many="queue.length > 1"
         :sampling="!!sampling"
         :sheet-words="sheetChoice.words"
@@ -238,7 +237,7 @@ useKeys({
         @judge="judge($event)"
         @recut="recutAsked = true"
         @sample="samplingAsked = true"
-        @take-back="takeBack"
+        @take-back="takeBackLast"
         @pass-sheet="passMany(sheetChoice.some)"
         @show="view = $event"
       />

@@ -14,6 +14,8 @@ function aFinding(kind: string, severity: number): Finding {
     measured: 1,
     severity,
     sentence: '',
+    mend: null,
+    right: false,
   }
 }
 

@@ -5,8 +5,9 @@ import { isSerious } from '../../stage/serious'
 export function headline(picture: Picture): string {
   if (picture.redrawing) return 'being redrawn'
   if (!picture.inspected) return 'being looked over'
-  const worst = picture.findings[0]
-  return worst && isSerious(worst) ? worst.label : 'nothing found'
+  const worst = picture.findings.find(isSerious)
+  if (!worst) return 'nothing found'
+  return worst.mend?.safe ? `${worst.label} · mend ready` : worst.label
 }
 
 /** The kinds among these pictures, the most frequent first. */

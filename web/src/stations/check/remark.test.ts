@@ -12,6 +12,8 @@ const gap: Finding = {
   measured: 40,
   severity: 0.6,
   sentence: '',
+  mend: null,
+  right: false,
 }
 
 test('what is sent to be mended takes its place along', () => {

@@ -27,7 +27,7 @@ export function useJudging({ batchId, shown, queue, selectedId, finding }: Stand
   const together = useTogether(() => batchId.value, say)
   const { painted, looked, readyId } = useLooked(() => selectedId.value)
   /** What Ctrl Z takes back next. */
-  const lastWas = ref<'one' | 'many'>('one')
+  const lastWas = ref<'one' | 'many' | 'mend'>('one')
 
   function judge(verdict: Verdict, text = '') {
     const picture = shown.value
@@ -92,5 +92,7 @@ export function useJudging({ batchId, shown, queue, selectedId, finding }: Stand
     readyId,
     busy: together.busy,
     word,
+    say,
+    lastWas,
   }
 }

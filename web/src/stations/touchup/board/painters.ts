@@ -4,7 +4,7 @@ import type { LoupeSource } from '../../../stage/loupe'
 import type { View } from '../../../stage/view'
 import { cutout, edge, photograph, stageOf, tiles } from './drawTiles'
 import { offLevel } from './grid'
-import { hatch } from './hatch'
+import { hatch } from '../../../stage/patterns'
 import type { TileBoard } from './TileBoard'
 
 /** Draws all, or only what lies in a box of the screen. */
