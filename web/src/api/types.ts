@@ -133,7 +133,10 @@ export type TicketFile = Schemas['TicketFile']
 
 export type IntakeResult = Schemas['IntakeResult']
 export type EditData = Schemas['EditData']
-export type ProposedMends = { versionId: number; mends: { finding: number; area: Area }[] }
+export type ProposedMends = {
+  versionId: number
+  mends: { finding: number; area: Area; edit: EditData }[]
+}
 export type MendAnswers = Sent<Schemas['MendAnswers']>
 export type Area = { parts: AreaPart[]; inverted: boolean; featherPx: number }
 export type AreaPart = Required<Schemas['AreaPart']>

@@ -76,6 +76,7 @@ const perStation: Record<string, Row[]> = {
     ['H', 'hint; again: the next kind; Del takes one out'],
     ['D  Shift D', 'edge, with the settings as before; Enter keeps them'],
     ['N  Shift N', 'next, previous finding; Shift A draws all'],
+    ['Y', 'take the mend that is ready'],
     ['V', 'hold: move the picture'],
     ['Space', 'hold: the original'],
     ['M', 'the matte alone'],

@@ -21,6 +21,7 @@ const emit = defineEmits<{
   sample: []
   takeBack: []
   passSheet: []
+  mends: []
   show: [view: 'stage' | 'sheet' | 'compare' | 'quality']
 }>()
 </script>
@@ -44,9 +45,10 @@ const emit = defineEmits<{
   <Button v-else-if="view === 'compare'" @click="emit('show', 'stage')">
     Back to the picture <kbd>M</kbd>
   </Button>
-  <Button v-else-if="view === 'quality'" @click="emit('show', 'stage')">
-    Back to the pictures <kbd>Q</kbd>
-  </Button>
+  <div v-else-if="view === 'quality'" class="two">
+    <Button @click="emit('show', 'stage')">Back <kbd>Q</kbd></Button>
+    <Button @click="emit('mends')">Safe mends… <kbd>Y</kbd></Button>
+  </div>
   <template v-else>
     <Button type="primary" :disabled="sheetCount === 0" :loading="busy" @click="emit('passSheet')">
       {{ sheetWords }} <kbd>Enter</kbd>
@@ -56,6 +58,7 @@ const emit = defineEmits<{
         One by one <kbd>C</kbd>
       </Button>
       <Button :disabled="!canTakeBack" @click="emit('takeBack')">Undo <kbd>Ctrl Z</kbd></Button>
+      <Button @click="emit('mends')">Safe mends… <kbd>Y</kbd></Button>
     </div>
   </template>
 </template>

@@ -8,19 +8,20 @@ import PictureFacts from '../../shell/PictureFacts.vue'
 import StationFrame from '../../shell/StationFrame.vue'
 import TicketFacts from '../../shell/TicketFacts.vue'
 import { useBench } from '../../shell/useBench'
-import { useKeys } from '../../shell/useKeys'
 import CheckActs from './CheckActs.vue'
 import CheckStage from './CheckStage.vue'
 import CompareView from './CompareView.vue'
 import ContactSheet from './ContactSheet.vue'
 import FindingList from './FindingList.vue'
 import LastSaid from './LastSaid.vue'
+import MendsDialog from './MendsDialog.vue'
 import QualityPage from './QualityPage.vue'
 import RecutDialog from './RecutDialog.vue'
 import RemarkDialog from './RemarkDialog.vue'
 import RiskQueue from './RiskQueue.vue'
 import SamplePanel from './SamplePanel.vue'
 import SamplingDialog from './SamplingDialog.vue'
+import { useCheckKeys, type CheckView } from './useCheckKeys'
 import { useJudging } from './useJudging'
 import { useMends } from './useMends'
 import { useRiskQueue } from './useRiskQueue'
@@ -32,7 +33,7 @@ const backdrop = useLocalStorage('check-backdrop', '#8e8e8c')
 const recutAsked = ref(false)
 const remarkAsked = ref(false)
 /** What the work area shows. */
-const view = ref<'stage' | 'sheet' | 'compare' | 'quality'>('stage')
+const view = ref<CheckView>('stage')
 /** What the contact sheet would pass. */
 const sheetChoice = shallowRef<{ some: Picture[]; words: string }>({ some: [], words: '' })
 const chosen = ref<number | null>(null)
@@ -71,6 +72,7 @@ const {
   selectedId,
   finding: chosenFinding,
 })
+const mendsAsked = ref(false)
 const mends = useMends({
   batchId,
   picture: shown,
@@ -104,39 +106,17 @@ function takeBackLast() {
   void (lastWas.value === 'mend' && mends.canTakeBack.value ? mends.takeBack() : takeBack())
 }
 
-/** From the stage to something else and back, with the same key. */
-const toggle = (other: typeof view.value) => (event: KeyboardEvent) => {
-  if (event.repeat) return
-  if (view.value === other) view.value = 'stage'
-  else if (view.value === 'stage') view.value = other
-}
-
-/** Keys for the one picture on the stage; a key that is held down is no verdict. */
-const onStage = (act: () => void) => (event: KeyboardEvent) => {
-  if (view.value === 'stage' && !event.repeat && shown.value) act()
-}
-
-useKeys({
-  Enter: (event) => {
-    if (event.repeat) return
-    if (view.value === 'sheet') void passMany(sheetChoice.value.some)
-    else if (view.value === 'stage') judge('pass')
-  },
-  Escape: () => {
-    if (view.value !== 'compare') view.value = 'stage'
-  },
-  q: toggle('quality'),
-  t: onStage(() => judge('touch-up')),
-  'Shift+t': onStage(() => (remarkAsked.value = true)),
-  x: onStage(() => judge('reject')),
-  r: onStage(() => (recutAsked.value = true)),
-  m: onStage(() => (view.value = 'compare')),
-  c: toggle('sheet'),
-  i: () => (samplingAsked.value = !sampling.value),
-  y: onStage(mends.take),
-  'Shift+y': onStage(mends.takeSafe),
-  f: onStage(() => void mends.sayRight()),
-  'Ctrl+z': takeBackLast,
+useCheckKeys({
+  view,
+  isShown: () => shown.value !== undefined,
+  judge,
+  passSheet: () => passMany(sheetChoice.value.some),
+  remark: () => (remarkAsked.value = true),
+  recut: () => (recutAsked.value = true),
+  sample: () => (samplingAsked.value = !sampling.value),
+  manyMends: () => (mendsAsked.value = true),
+  takeBack: takeBackLast,
+  mends,
 })
 </script>
 
@@ -239,6 +219,7 @@ useKeys({
         @sample="samplingAsked = true"
         @take-back="takeBackLast"
         @pass-sheet="passMany(sheetChoice.some)"
+        @mends="mendsAsked = true"
         @show="view = $event"
       />
       <Button v-if="loaded && queue.length === 0" @click="dress">Dress what is passed →</Button>
@@ -249,6 +230,12 @@ useKeys({
     v-model:open="remarkAsked"
     :finding="chosenFinding"
     @send="(text) => judge('touch-up', text)"
+  />
+  <MendsDialog
+    v-model:open="mendsAsked"
+    :pictures="queue"
+    :busy="mends.busy.value"
+    @take="mends.takeInAll"
   />
   <RecutDialog v-model:open="recutAsked" @choose="recut" />
 </template>

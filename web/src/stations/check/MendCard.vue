@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { addressOf } from '../../api/addresses'
 import type { Picture } from '../../api/types'
+import MendLooks from '../../stage/MendLooks.vue'
 import { mendWords } from '../../stage/mends'
 
 /** What a finding's place looks like now, and mended; and the two answers to it. */
@@ -14,12 +14,7 @@ const finding = computed(() => props.picture.findings[props.index])
 <template>
   <div v-if="finding" class="mend">
     <template v-if="finding.mend">
-      <div class="looks">
-        <figure v-for="mended in [false, true]" :key="String(mended)">
-          <img :src="addressOf.mendLook(picture, index, mended)" alt="" loading="lazy" />
-          <figcaption>{{ mended ? 'mended' : 'now' }}</figcaption>
-        </figure>
-      </div>
+      <MendLooks :picture="picture" :index="index" />
       <p class="small quiet">
         {{ mendWords(finding) }}
         <template v-if="!finding.mend.safe">· look closely, it may be wrong</template>
@@ -48,38 +43,10 @@ const finding = computed(() => props.picture.findings[props.index])
   background: var(--teal-wash);
 }
 
-.looks,
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 6px;
-}
-
-figure {
-  position: relative;
-  margin: 2px 0 6px;
-  height: 84px;
-  border-radius: 4px;
-  overflow: hidden;
-  background: #8e8e8c;
-}
-
-img {
-  width: 100%;
-  height: 100%;
-  object-fit: contain;
-}
-
-figcaption {
-  position: absolute;
-  left: 0;
-  bottom: 0;
-  padding: 0 6px;
-  font-size: 11px;
-  line-height: 16px;
-  color: #fff;
-  background: #1b2333d9;
-  border-radius: 0 4px 0 0;
 }
 
 p {

@@ -1,7 +1,7 @@
-import { expect, test } from 'vitest'
+import { describe, expect, it, test } from 'vitest'
 import type { Finding } from '../../api/types'
 import { aPicture } from '../../testing/aPicture'
-import { headline, kindsIn, sieved } from './findings'
+import { headline, kindsIn, safeMendsIn, sieved } from './findings'
 
 function aFinding(kind: string, severity: number): Finding {
   return {
@@ -50,4 +50,24 @@ test('the sheet is sieved by kind, group and method', () => {
   expect(ids({ kind: 'none' })).toEqual([2])
   expect(ids({ group: 'A' })).toEqual([1])
   expect(ids({ method: 'plain' })).toEqual([3])
+})
+
+describe('what could be mended at once', () => {
+  const mend = (safe: boolean) => ({ goes: 'away', pixels: 9, odds: safe ? 0.97 : 0.6, safe })
+  const haze = (safe: boolean) => ({ ...aFinding('haze', 0.7), mend: mend(safe) })
+  const waits = (id: number, findings: Finding[]) =>
+    aPicture({ id, state: 'to-check', confidence: 1, group: null, findings })
+
+  it('is what is safe, serious and still open', () => {
+    const found = safeMendsIn([
+      waits(1, [haze(true), haze(false), { ...haze(true), right: true }]),
+      waits(2, [haze(true), { ...aFinding('gap', 0.1), mend: mend(true) }]),
+      aPicture({ id: 3, state: 'passed', confidence: 1, group: null, findings: [haze(true)] }),
+    ])
+    expect(found.map((k) => [k.kind, k.mends])).toEqual([['haze', 2]])
+    expect(found[0]?.places.map((p) => [p.picture.id, p.index])).toEqual([
+      [1, 0],
+      [2, 0],
+    ])
+  })
 })

@@ -45,3 +45,29 @@ export function sieved(pictures: Picture[], sieve: SheetSieve): Picture[] {
     )
   })
 }
+
+/** Safe mends of one kind of finding among pictures. */
+export interface MendKind {
+  kind: string
+  label: string
+  mends: number
+  /** Where they are: a picture and the place of its finding. */
+  places: { picture: Picture; index: number }[]
+}
+
+/** What could be taken at once, the most frequent first. */
+export function safeMendsIn(pictures: Picture[]): MendKind[] {
+  const all = new Map<string, MendKind>()
+  for (const picture of pictures) {
+    if (picture.state !== 'to-check' || picture.redrawing) continue
+    picture.findings.forEach((finding, index) => {
+      if (!isSerious(finding) || !finding.mend?.safe) return
+      const { kind, label } = finding
+      const entry = all.get(kind) ?? { kind, label, mends: 0, places: [] }
+      entry.mends++
+      entry.places.push({ picture, index })
+      all.set(kind, entry)
+    })
+  }
+  return [...all.values()].sort((a, b) => b.mends - a.mends)
+}

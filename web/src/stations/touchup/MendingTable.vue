@@ -6,21 +6,25 @@ import { methodLabel, type Picture } from '../../api/types'
 import StationFrame from '../../shell/StationFrame.vue'
 import { useBench } from '../../shell/useBench'
 import { useHeld } from '../../shell/useHeld'
+import { useKeys } from '../../shell/useKeys'
 import BackdropBar from '../../stage/BackdropBar.vue'
 import type { Box } from '../../stage/box'
 import AskedFor from './AskedFor.vue'
 import BenchStage from './BenchStage.vue'
 import BenchLoupe from './BenchLoupe.vue'
+import BenchMends from './BenchMends.vue'
 import ClashDialog from './ClashDialog.vue'
 import EdgePanel from './EdgePanel.vue'
 import EditsPanel from './EditsPanel.vue'
 import ToolBar from './ToolBar.vue'
 import ToolColumn from './ToolColumn.vue'
 import { useBenchFindings } from './useBenchFindings'
+import { useBenchMends } from './useBenchMends'
 import { useBenchKeys } from './useBenchKeys'
 import { useLooks } from './useLooks'
 import { useSources } from './useSources'
 import { useSpread } from './useSpread'
+import { newKey } from './tools/hand'
 import { useTable } from './useTable'
 
 /** One picture on the bench: photograph with the removed part hatched beside the result. */
@@ -40,6 +44,7 @@ onMended((id, state) => id === props.picture.id && edits.announce(state))
 // Its group was given other edges, or it was cut again.
 watch(() => props.picture.revision, edits.lookAgain)
 const found = useBenchFindings(props.picture, edits.state, view)
+const mends = useBenchMends(props.picture, view, (edit) => edits.add(newKey(), edit))
 const spread = useSpread(props.picture, () => pictures.value, table)
 const looks = useLooks(props.picture, table)
 const { backdrop, sideBySide, hatch, loupe } = looks
@@ -60,6 +65,7 @@ const saving = computed(() =>
 )
 
 useBenchKeys(table, found, looks)
+useKeys({ y: () => mends.take() })
 defineExpose({ saved: edits.saved })
 </script>
 
@@ -118,6 +124,7 @@ defineExpose({ saved: edits.saved })
     <template #ticket>
       <AskedFor :picture="picture" @show="showAsked" />
       <div class="name">{{ picture.fileName }}</div>
+      <BenchMends :picture="picture" :offers="mends.offers.value" @take="mends.take" />
       <EdgePanel
         v-if="tool === 'edge'"
         v-model:edge="table.edge.edge.value"

@@ -17,7 +17,7 @@ const EDGE_WORDS: [keyof EdgeSettings, string][] = [
 /** The drawing that stands for an edit. */
 export function iconOf(edit: EditData): string {
   const kind = edit.kind ?? 'brush'
-  return kind === 'brush' ? (edit.mode ?? 'erase') : kind
+  return kind === 'brush' || kind === 'settle' ? (edit.mode ?? 'erase') : kind
 }
 
 /** An edit in a few words. */
@@ -32,6 +32,8 @@ export function titleOf(edit: EditData): string {
       return `Colour ${erase ? 'erased' : 'kept'}${edit.everywhere ? ', everywhere' : ''}`
     case 'area':
       return `Shape ${erase ? 'erased' : 'restored'}`
+    case 'settle':
+      return erase ? 'Mend: taken away' : 'Mend: brought back'
     case 'hint':
       return `Hint: ${HINTS[edit.mode as keyof typeof HINTS] ?? ''}`
     case 'trace':
@@ -70,6 +72,8 @@ export function detailsOf(edit: EditData): string {
       return `${edit.fromPx} to ${edit.toPx} px${inside}`
     case 'edge':
       return `${edgeWords(edit)}${inside || ', whole outline'}`
+    case 'settle':
+      return `as proposed${inside}`
     case 'area':
       return `${edit.area?.parts?.length ?? 0} ${edit.area?.parts?.length === 1 ? 'shape' : 'shapes'}`
     case 'take':

@@ -31,6 +31,11 @@ public final class FaultsCommand implements Callable<Integer> {
   @Option(names = "--fault", split = ",", description = "Only these: ${COMPLETION-CANDIDATES}.")
   private List<Fault> faults = List.of(Fault.values());
 
+  @Option(
+      names = "--engine",
+      description = "What is found in the engine’s own cutouts, and what the mends are worth.")
+  private boolean engine;
+
   /** What came of one fault over all pictures. */
   private static final class Tally {
     private int planted;
@@ -42,6 +47,10 @@ public final class FaultsCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     TestSet set = TestSet.in(folder);
+    if (engine) {
+      new EngineFaults().measure(set, only);
+      return 0;
+    }
     Map<Fault, Tally> tallies = new EnumMap<>(Fault.class);
     faults.forEach(fault -> tallies.put(fault, new Tally()));
     List<Long> millis = new ArrayList<>();

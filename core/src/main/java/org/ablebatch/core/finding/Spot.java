@@ -45,6 +45,18 @@ public record Spot(Rect box, boolean[] mask) {
     return mask[(y - box.y()) * box.width() + x - box.x()];
   }
 
+  /** Intersection over union with another one on the same grid. */
+  public double overlap(Spot other) {
+    Rect common = box.intersect(other.box);
+    int both = 0;
+    for (int y = common.y(); y < common.bottom(); y++) {
+      for (int x = common.x(); x < common.right(); x++) {
+        both += holds(x, y) && other.holds(x, y) ? 1 : 0;
+      }
+    }
+    return both / (double) Math.max(1, area() + other.area() - both);
+  }
+
   /** Grid pixels. */
   public int area() {
     int area = 0;

@@ -10,7 +10,6 @@ import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Plane;
-import org.ablebatch.core.raster.Rect;
 
 /**
  * Places, large and connected, of which a second opinion is sure that they are on the other side.
@@ -25,7 +24,7 @@ final class Doubts {
   private static final double NARROWEST = 0.006;
 
   /** Two opinions about one place share so much of it. */
-  private static final double SAME_PLACE = 0.5;
+  static final double SAME_PLACE = 0.5;
 
   private final Inspection seen;
   private final int radius;
@@ -100,17 +99,6 @@ final class Doubts {
   }
 
   private static boolean isAmong(List<Spot> spots, Spot one) {
-    return spots.stream().anyMatch(other -> overlap(one, other) > SAME_PLACE);
-  }
-
-  private static double overlap(Spot a, Spot b) {
-    Rect common = a.box().intersect(b.box());
-    int both = 0;
-    for (int y = common.y(); y < common.bottom(); y++) {
-      for (int x = common.x(); x < common.right(); x++) {
-        both += a.holds(x, y) && b.holds(x, y) ? 1 : 0;
-      }
-    }
-    return both / (double) Math.max(1, a.area() + b.area() - both);
+    return spots.stream().anyMatch(other -> one.overlap(other) > SAME_PLACE);
   }
 }

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.ablebatch.core.cut.Opinions;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.finding.Mend;
@@ -26,6 +27,8 @@ public final class Examiner {
 
   /** Doubts of which less is to be expected are not worth a line. */
   private static final double LEAST_DOUBT = 0.35;
+
+  private static final int MOST_DOUBTS = 6;
 
   private final Optional<LearnedTrees> odds;
 
@@ -51,12 +54,69 @@ public final class Examiner {
       return found.stream().map(one -> new Examined(one.finding(), Optional.empty())).toList();
     }
     Proposals proposals = new Proposals(seen, opinions);
-    return Stream.concat(
-            found.stream().map(one -> mended(one.finding(), best(proposals.of(one)))),
-            proposals.doubts(found).stream()
-                .flatMap(one -> doubted(one.finding(), best(proposals.of(one))).stream()))
+    List<Answered> all = new ArrayList<>();
+    for (Suspicion one : found) {
+      // Worst first; what two detectors have seen is one fault.
+      Answered next = new Answered(one.finding(), best(proposals.of(one)));
+      if (all.stream().noneMatch(other -> other.isAbout(next))) {
+        all.add(next);
+      }
+    }
+    all.addAll(doubts(proposals, found, all));
+    return all.stream()
+        .map(Answered::examined)
         .sorted(Comparator.comparingDouble((Examined one) -> one.finding().severity()).reversed())
         .toList();
+  }
+
+  /** Doubts that are worth a line, each about a place of its own. */
+  private List<Answered> doubts(
+      Proposals proposals, List<Suspicion> found, List<Answered> otherwise) {
+    List<Answered> doubts = new ArrayList<>();
+    for (Suspicion one : proposals.doubts(found)) {
+      best(proposals.of(one))
+          .filter(way -> way.odds() >= LEAST_DOUBT)
+          .ifPresent(
+              way -> doubts.add(new Answered(weighed(one.finding(), way), Optional.of(way))));
+    }
+    doubts.sort(Comparator.comparingDouble((Answered one) -> one.best().get().odds()).reversed());
+    List<Answered> kept = new ArrayList<>();
+    for (Answered doubt : doubts) {
+      boolean isNew =
+          Stream.concat(kept.stream(), otherwise.stream()).noneMatch(other -> other.isAbout(doubt));
+      if (isNew && kept.size() < MOST_DOUBTS) {
+        kept.add(doubt);
+      }
+    }
+    return kept;
+  }
+
+  /** How likely a doubt is right is how likely its mend makes the cutout better. */
+  private static Finding weighed(Finding doubt, Sure way) {
+    return new Finding(
+        doubt.kind(), doubt.box(), doubt.measured(), way.odds() * way.odds(), doubt.sentence());
+  }
+
+  /** A finding with the best that could be done about it. */
+  private record Answered(Finding finding, Optional<Sure> best) {
+    boolean isAbout(Answered other) {
+      return best.isPresent()
+          && other.best().isPresent()
+          && best.get().proposal().goes() == other.best().get().proposal().goes()
+          && best.get().proposal().spot().overlap(other.best().get().proposal().spot())
+              > Doubts.SAME_PLACE;
+    }
+
+    Examined examined() {
+      return best.filter(way -> way.odds() >= LEAST_ODDS)
+          .map(
+              way ->
+                  new Examined(
+                      finding.withMend(
+                          new Mend(way.proposal().goes(), way.proposal().pixels(), way.odds())),
+                      Optional.of(way.proposal().edit())))
+          .orElse(new Examined(finding, Optional.empty()));
+    }
   }
 
   /**
@@ -73,38 +133,19 @@ public final class Examiner {
     return found.stream().flatMap(one -> proposals.of(one).stream()).toList();
   }
 
-  private Examined mended(Finding finding, Optional<Sure> best) {
-    return best.filter(way -> way.odds() >= LEAST_ODDS)
-        .map(
-            way ->
-                new Examined(
-                    finding.withMend(
-                        new Mend(way.proposal().goes(), way.proposal().pixels(), way.odds())),
-                    Optional.of(way.proposal().edit())))
-        .orElse(new Examined(finding, Optional.empty()));
-  }
-
-  /** How likely a doubt is right is how likely its mend makes the cutout better. */
-  private Optional<Examined> doubted(Finding doubt, Optional<Sure> best) {
-    return best.filter(way -> way.odds() >= LEAST_DOUBT)
-        .map(
-            way ->
-                mended(
-                    new Finding(
-                        doubt.kind(),
-                        doubt.box(),
-                        doubt.measured(),
-                        way.odds() * way.odds(),
-                        doubt.sentence()),
-                    best));
-  }
-
   /** A proposal with its odds, 0..1. */
   private record Sure(Proposal proposal, double odds) {}
 
   private Optional<Sure> best(List<Proposal> ways) {
     return ways.stream()
-        .map(way -> new Sure(way, 1 / (1 + Math.exp(-odds.orElseThrow().value(way.facts())))))
+        .map(way -> new Sure(way, oddsOf(way)))
         .max(Comparator.comparingDouble(Sure::odds));
+  }
+
+  /** Odds are learned from mattes, and in those a mend of colours shows nothing. */
+  private double oddsOf(Proposal way) {
+    return way.finding().kind() == FindingKind.FRINGE
+        ? LEAST_ODDS
+        : 1 / (1 + Math.exp(-odds.orElseThrow().value(way.facts())));
   }
 }

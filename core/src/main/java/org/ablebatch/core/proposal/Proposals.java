@@ -88,13 +88,14 @@ final class Proposals {
     }
     Spot place = suspicion.spot().get();
     List<Proposal> out = new ArrayList<>();
-    for (Change change : List.of(reach.asSeen(place, goes), reach.asItHangs(place, goes))) {
+    for (Change change : List.of(reach.asItHangs(place, goes), reach.asSeen(place, goes))) {
       if (!change.isEmpty()) {
         out.add(
             new Proposal(
                 finding,
                 goes == Mode.RESTORE ? Mend.Goes.BACK : Mend.Goes.AWAY,
                 new SettleEdit(goes, change.area(seen)),
+                change.spot(),
                 seen.pixels(change.spot().area()),
                 facts.of(finding, place, change)));
       }
@@ -133,6 +134,7 @@ final class Proposals {
             area,
             new EdgeEdit(
                 Math.min(EdgeEdit.MOST_FIT_PX, fit), 0, 0, 0, 0, 0, 0, 0, false, colours ? 1 : 0)),
+        spot,
         seen.pixels(spot.area()),
         facts.of(finding, spot, change));
   }

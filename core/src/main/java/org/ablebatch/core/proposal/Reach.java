@@ -5,6 +5,7 @@ import org.ablebatch.core.finding.Spot;
 import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.subject.HintedCut;
@@ -25,19 +26,46 @@ final class Reach {
     this.seen = seen;
   }
 
-  /** The place as it was seen, up to the outline. */
+  /** The place as it was seen, with what lies between it and the side that it goes to. */
   Change asSeen(Spot spot, Mode goes) {
-    Rect box = spot.box().grow(STRIP).intersect(grid());
-    boolean[] set = new boolean[box.width() * box.height()];
-    moved(spot, box).addTo(set, box.width());
-    boolean[] wide = Morphology.dilate(set, box.width(), box.height(), STRIP);
-    boolean[] out = new boolean[set.length];
-    for (int k = 0; k < out.length; k++) {
-      int i = index(box, k);
-      boolean other = goes == Mode.RESTORE ? !seen.kept()[i] : seen.cover()[i] > FAINTEST;
-      out[k] = wide[k] && other || set[k];
+    Rect box = spot.box().grow(2 * STRIP).intersect(grid());
+    int w = box.width();
+    int h = box.height();
+    boolean[] set = new boolean[w * h];
+    moved(spot, box).addTo(set, w);
+    boolean[] goal = new boolean[w * h];
+    for (int k = 0; k < goal.length; k++) {
+      goal[k] = seen.kept()[index(box, k)] == (goes == Mode.RESTORE);
     }
+    boolean[] wide = Morphology.dilate(set, w, h, STRIP);
+    boolean[] near = Morphology.dilate(goal, w, h, STRIP);
+    boolean[] out = new boolean[w * h];
+    for (int k = 0; k < out.length; k++) {
+      boolean faint = goes == Mode.ERASE && seen.cover()[index(box, k)] > FAINTEST;
+      out[k] = set[k] || wide[k] && near[k] && (!goal[k] || faint);
+    }
+    fill(out, goal, w, h, spot.area());
     return new Change(goes, new Spot(box, out), false);
+  }
+
+  /**
+   * What was seen is often the rim of more: what it closes in, together with the side that it goes
+   * to, belongs to it.
+   *
+   * @param most grid pixels of one such place
+   */
+  private static void fill(boolean[] set, boolean[] goal, int w, int h, int most) {
+    boolean[] rest = new boolean[set.length];
+    for (int k = 0; k < rest.length; k++) {
+      rest[k] = !set[k] && !goal[k];
+    }
+    Components parts = Components.of(rest, w, h, false);
+    for (int k = 0; k < set.length; k++) {
+      if (rest[k]) {
+        Components.Region region = parts.regions().get(parts.labels()[k] - 1);
+        set[k] = region.area() <= most && !region.box().touches(w, h);
+      }
+    }
   }
 
   /** As far as a hint in the place would reach, in the way that it goes only. */

@@ -1,5 +1,7 @@
 package org.ablebatch.server.proposing;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.NothingThere;
@@ -22,6 +24,18 @@ class MendLooks {
 
   private static final int LEAST_AROUND_PX = 16;
 
+  private static final int REMEMBERED = 2;
+
+  private final Map<Long, Bench> lately =
+      new LinkedHashMap<>(4, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Long, Bench> eldest) {
+          return size() > REMEMBERED;
+        }
+      };
+
   private final MendService mends;
   private final TouchUpService touchUp;
   private final PhotoService photos;
@@ -35,12 +49,19 @@ class MendLooks {
   Picture of(long photoId, long versionId, int finding, boolean mended) {
     Edit edit = EditReading.edit(mends.mend(photoId, versionId, finding).edit());
     Finding one = photos.version(versionId).findings().get(finding);
-    Bench bench = touchUp.bench(photoId);
+    Bench bench = bench(photoId, versionId);
     Rect part = around(one.box()).intersect(bench.original().bounds());
     try {
       return mended ? bench.lookAfter(edit, part, LONG_SIDE_PX) : bench.look(part, LONG_SIDE_PX);
     } catch (NothingThere e) {
       throw new Conflict(e.getMessage() + ".");
+    }
+  }
+
+  /** Several looks at one picture come one after the other. */
+  private Bench bench(long photoId, long versionId) {
+    synchronized (lately) {
+      return lately.computeIfAbsent(versionId, id -> touchUp.benchAside(photoId));
     }
   }
 

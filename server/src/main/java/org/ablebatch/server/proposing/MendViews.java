@@ -22,11 +22,12 @@ final class MendViews {
    *
    * @param finding place of its finding in the picture's list, from 0
    * @param area where it changes something
+   * @param edit that it would become
    */
   @Schema(name = "ProposedMend")
-  record OneView(int finding, AreaData area) {
+  record OneView(int finding, AreaData area, EditData edit) {
     static OneView of(int finding, EditData edit) {
-      return new OneView(finding, edit.area() == null ? edit.within() : edit.area());
+      return new OneView(finding, edit.area() == null ? edit.within() : edit.area(), edit);
     }
   }
 

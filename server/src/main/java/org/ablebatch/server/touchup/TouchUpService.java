@@ -66,6 +66,12 @@ public class TouchUpService implements PendingEdits {
     return lay(photoId, page, benches.of(page.base())).bench();
   }
 
+  /** The same for somebody who only looks: nobody's bench is cleared away for it. */
+  public Bench benchAside(long photoId) {
+    EditBook.Page page = book.page(photoId);
+    return lay(photoId, page, benches.knownOrAside(page.base())).bench();
+  }
+
   private Laid lay(long photoId, EditBook.Page page, Bench bench) {
     String before = bench.state();
     List<Bench.Failure> failures = bench.bringTo(steps(page));
