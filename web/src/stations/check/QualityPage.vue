@@ -2,7 +2,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, need } from '../../api/client'
-import type { Batch, Picture, Quality } from '../../api/types'
+import { keys } from '../../api/queries'
+import type { Batch, MendAnswers, Picture, Quality } from '../../api/types'
 import { kindsIn } from './findings'
 
 /** How good the cutouts are and how the checking goes, at a glance. */
@@ -17,6 +18,14 @@ const { data } = useQuery({
       }),
     )) as Quality,
   placeholderData: (before) => before,
+})
+
+const { data: answers } = useQuery({
+  queryKey: computed(() => keys.answers(props.batch.id)),
+  queryFn: async () =>
+    (await need(
+      api.GET('/api/v1/batches/{id}/mends', { params: { path: { id: props.batch.id } } }),
+    )) as MendAnswers[],
 })
 
 const bands = computed(() => {
@@ -38,12 +47,20 @@ const kinds = computed(() => {
     width: `${(100 * k.count) / most}%`,
     sent: sent[k.kind] ?? 0,
     lately: lately[k.kind] ?? 0,
+    answer: answers.value?.find((one) => one.kind === k.kind),
   }))
 })
-/** How often it was the reason, here and in all batches of the last 30 days. */
-function sentBack({ sent, lately }: { sent: number; lately: number }): string {
-  if (lately === 0) return ''
-  return sent === lately ? `${sent} sent back` : `${sent} sent back, ${lately} in all batches`
+/** How often it was the reason, here and in all batches of the last 30 days; how often it was mended, or right. */
+function saidOf(k: { sent: number; lately: number; answer?: MendAnswers }): string {
+  const { sent, lately, answer } = k
+  return [
+    sent && `${sent} sent back`,
+    lately > sent && `${lately} in all batches`,
+    answer?.taken && `${answer.taken} mended`,
+    answer?.right && `${answer.right} said to be right`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 const otherReasons = computed(() => data.value?.reasons['other'] ?? 0)
 const hours = computed(() => {
@@ -87,7 +104,7 @@ const record = computed(() => `/api/v1/batches/${props.batch.id}/sampling/record
         <span>{{ k.label }}</span>
         <span class="track"><i :style="{ width: k.width }" /></span>
         <span class="num">{{ k.count }}</span>
-        <span class="small quiet">{{ sentBack(k) }}</span>
+        <span class="small quiet">{{ saidOf(k) }}</span>
       </div>
     </section>
     <section>

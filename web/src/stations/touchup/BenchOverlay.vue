@@ -6,11 +6,14 @@ import HintMarks from './HintMarks.vue'
 import type { Point } from './tools/hand'
 import { cornersOf, handlesOf } from './tools/shapes'
 import type { Trail } from './tools/useStroke'
+import type { Thing } from './tools/useThing'
 
 /** Everything that is drawn over a stage: what a tool will touch, and what it is about to do. */
 const props = defineProps<{
   view: View
   trails: Trail[]
+  /** What a hint would change. */
+  thing: Thing | null
   hints: Edit[]
   chosenHint: string | null
   draggedHint: Point | null
@@ -51,6 +54,18 @@ const drawnTrails = computed(() =>
     }
   }),
 )
+/** Holes are left out by the even-odd rule. */
+const thingPath = computed(() =>
+  (props.thing?.area.parts ?? [])
+    .map(({ points }) => {
+      const corners: string[] = []
+      for (let k = 0; k + 1 < points.length; k += 2) {
+        corners.push(onStage({ x: points[k] ?? 0, y: points[k + 1] ?? 0 }))
+      }
+      return `M${corners.join('L')}Z`
+    })
+    .join(''),
+)
 const outlines = computed(() =>
   (props.area?.parts ?? []).map((part) => ({
     points: path(cornersOf(part)),
@@ -78,6 +93,27 @@ const rects = computed(() =>
 <template>
   <div class="over">
     <svg class="all" aria-hidden="true">
+      <defs>
+        <pattern id="thing-back" width="9" height="9" patternUnits="userSpaceOnUse">
+          <circle cx="4.5" cy="4.5" r="2.3" fill="#1b2333b0" />
+          <circle cx="4.5" cy="4.5" r="1.4" fill="#fff" />
+        </pattern>
+        <pattern
+          id="thing-away"
+          width="6"
+          height="6"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <rect width="6" height="6" fill="#3b3f8f59" />
+          <rect width="2" height="6" fill="#3b3f8fd9" />
+        </pattern>
+      </defs>
+      <g v-if="thing" data-thing>
+        <path :d="thingPath" :fill="`url(#thing-${thing.goes})`" fill-rule="evenodd" />
+        <path class="under" :d="thingPath" />
+        <path class="dash" :d="thingPath" />
+      </g>
       <polyline
         v-for="t in drawnTrails"
         :key="t.key"

@@ -61,6 +61,7 @@ defineExpose({ redraw: (part?: Box) => stage.value?.redraw(part) })
     <BenchOverlay
       :view="table.view"
       :trails="table.stroke.trails.value"
+      :thing="table.thing.value"
       :hints="table.tool.value === 'hint' ? table.hints.value : []"
       :chosen-hint="table.hinting.chosen.value"
       :dragged-hint="table.hinting.dragged.value"

@@ -13,6 +13,7 @@ import { useBoxes } from './tools/useBoxes'
 import { useHints } from './tools/useHints'
 import { usePick } from './tools/usePick'
 import { useStroke } from './tools/useStroke'
+import { useThing } from './tools/useThing'
 import { useTrace } from './tools/useTrace'
 import { useTrial } from './tools/useTrial'
 import { useBrush } from './useBrush'
@@ -46,7 +47,8 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   const edge = useEdge(tool, trial, () => (settings.limit ? area.value : null), keep)
   const draft = edits.draft
   const bench: Bench = { board, view, brush, settings, trial, area, keep, draft, redraw }
-  const stroke = useStroke(bench, () => tool.value)
+  const things = useThing(picture.id)
+  const stroke = useStroke(bench, () => tool.value, things)
   const drawn = useArea(bench, picture.id)
   const boxes = useBoxes(
     bench,
@@ -210,6 +212,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
     version,
     edits,
     stroke,
+    thing: things.thing,
     drawn,
     boxes,
     pick,

@@ -67,7 +67,36 @@ beforeEach(() => {
 })
 
 describe('the brush', () => {
-  const stroke = (tool: ToolName = 'brush') => useStroke(bench, () => tool)
+  const asked: EditData[] = []
+  const things = {
+    thing: shallowRef(null),
+    ask: (hint: EditData) => Promise.resolve(void asked.push(hint)),
+    end: () => undefined,
+  }
+  const stroke = (tool: ToolName = 'brush') => useStroke(bench, () => tool, things)
+  beforeEach(() => void (asked.length = 0))
+
+  it('asks while a hint is drawn which thing it lies on', () => {
+    const { hand } = stroke('hint')
+    hand.press(pointer(10, 10))
+    hand.move(pointer(30, 10))
+    hand.release()
+
+    expect(asked.map((hint) => hint.points)).toEqual([
+      [10, 10],
+      [10, 10, 30, 10],
+    ])
+    expect(kept[0]).toMatchObject({ kind: 'hint', wide: true })
+  })
+
+  it('keeps a hint narrow with Alt', () => {
+    const { hand } = stroke('hint')
+    hand.press(pointer(10, 10, { altKey: true }))
+    hand.release()
+
+    expect(asked).toEqual([])
+    expect(kept[0]).toMatchObject({ kind: 'hint', wide: false })
+  })
 
   it('paints at once and keeps one edit when it is let go', () => {
     const { hand } = stroke()

@@ -3,6 +3,7 @@ import type { EditData } from '../../../api/types'
 import type { StagePointer } from '../../../stage/PictureStage.vue'
 import { newKey, pointOf, type Bench, type Hand, type Point } from './hand'
 import type { ToolName } from './settings'
+import type { Things } from './useThing'
 
 const FULL_PRESSURE = 0.5
 const DRAFT_MS = 400
@@ -19,7 +20,7 @@ export interface Trail {
  * Strokes of every kind. The plain brush becomes pixels at once; strokes that look under themselves
  * leave a trail until the server has worked them out.
  */
-export function useStroke(bench: Bench, tool: () => ToolName) {
+export function useStroke(bench: Bench, tool: () => ToolName, things: Things) {
   const at = ref<Point | null>(null)
   const trails = ref<Trail[]>([])
   let points: number[] | null = null
@@ -40,7 +41,7 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
       case 'strand':
         return { kind: 'strand', ...shape }
       case 'hint':
-        return { kind: 'hint', mode: settings.hint, sizePx }
+        return { kind: 'hint', mode: settings.hint, sizePx, wide: !event.altKey }
       default:
         return { kind: 'brush', mode: settings.mode, ...shape, edgeAware: settings.followsEdges }
     }
@@ -60,6 +61,7 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
       bench.redraw(board.begin(plain(), from.x, from.y, bench.view.scale) ?? undefined)
     } else {
       trails.value = [...trails.value, { key: 'live', ...trail() }]
+      lookAround()
     }
     if (from !== to) go(to)
   }
@@ -70,6 +72,12 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
     softness: edit.softness ?? 0,
     strength: edit.strength ?? 1,
   })
+
+  /** A wide hint shows what it would change while it is drawn. */
+  function lookAround() {
+    if (edit.kind !== 'hint' || !edit.wide || edit.mode === 'mixed') return
+    void things.ask({ ...edit, points: [...(points ?? [])] })
+  }
 
   function trail(): Omit<Trail, 'key'> {
     const kind = (edit.kind === 'strand' ? 'strand' : edit.mode) as Trail['kind']
@@ -95,6 +103,7 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
       trails.value = trails.value.map((t) =>
         t.key === 'live' ? { ...t, points: [...(points ?? [])] } : t,
       )
+      lookAround()
     }
   }
 
@@ -109,6 +118,7 @@ export function useStroke(bench: Bench, tool: () => ToolName) {
 
   /** The server has worked a stroke out, or it is not kept. */
   function done(key: string) {
+    if (!points) things.end()
     trails.value = trails.value.filter((t) => t.key !== key)
   }
 

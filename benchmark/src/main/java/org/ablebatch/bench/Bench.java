@@ -8,6 +8,7 @@ import org.ablebatch.bench.learning.OutcomesCommand;
 import org.ablebatch.bench.learning.PlanesCommand;
 import org.ablebatch.bench.learning.ProposalsCommand;
 import org.ablebatch.bench.load.LoadCommand;
+import org.ablebatch.bench.mending.HintsCommand;
 import org.ablebatch.bench.mending.MendingCommand;
 import org.ablebatch.bench.speed.SpeedCommand;
 import picocli.CommandLine;
@@ -25,6 +26,7 @@ import picocli.CommandLine.Command;
       FaultsCommand.class,
       CalibrationCommand.class,
       MendingCommand.class,
+      HintsCommand.class,
       PlanesCommand.class,
       JudgementsCommand.class,
       OutcomesCommand.class,

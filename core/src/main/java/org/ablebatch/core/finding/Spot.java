@@ -23,7 +23,7 @@ public record Spot(Rect box, boolean[] mask) {
   }
 
   /** What is set of a grid, within a box on it. */
-  static Spot of(boolean[] set, int gridWidth, Rect box) {
+  public static Spot of(boolean[] set, int gridWidth, Rect box) {
     boolean[] mask = new boolean[box.width() * box.height()];
     for (int k = 0; k < mask.length; k++) {
       mask[k] = set[(box.y() + k / box.width()) * gridWidth + box.x() + k % box.width()];

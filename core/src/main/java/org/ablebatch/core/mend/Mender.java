@@ -56,7 +56,10 @@ public final class Mender {
     } else if (edit instanceof StrandEdit strand) {
       return StrokeMask.reach(strand.stroke()).intersect(all);
     } else if (edit instanceof HintEdit hinted) {
-      return HintSolver.reach(piece, hinted.hint());
+      return hinted
+          .settling()
+          .map(settle -> Settler.reach(piece, settle))
+          .orElseGet(() -> HintSolver.reach(piece, hinted.hint()));
     } else if (edit instanceof SettleEdit settle) {
       return Settler.reach(piece, settle);
     } else if (edit instanceof TraceEdit trace) {
@@ -84,7 +87,14 @@ public final class Mender {
     } else if (edit instanceof SettleEdit settle) {
       Settler.carryOut(piece, settle);
     } else if (edit instanceof HintEdit hinted) {
-      HintSolver.solve(piece, hinted.hint());
+      hinted
+          .settling()
+          .ifPresentOrElse(
+              settle -> {
+                piece.hints().add(hinted.hint());
+                Settler.carryOut(piece, settle);
+              },
+              () -> HintSolver.solve(piece, hinted.hint()));
     } else if (edit instanceof TraceEdit trace) {
       Tracer.draw(piece, trace);
     } else if (edit instanceof EdgeEdit edge) {

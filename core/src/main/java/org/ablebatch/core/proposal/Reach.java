@@ -70,8 +70,16 @@ final class Reach {
 
   /** As far as a hint in the place would reach, in the way that it goes only. */
   Change asItHangs(Spot spot, Mode goes) {
-    int around =
-        (int) Math.max(LEAST_AROUND, AROUND * Math.max(spot.box().width(), spot.box().height()));
+    return asItHangs(
+        spot,
+        goes,
+        (int) Math.max(LEAST_AROUND, AROUND * Math.max(spot.box().width(), spot.box().height())));
+  }
+
+  /**
+   * @param around grid pixels around the place that are looked at
+   */
+  Change asItHangs(Spot spot, Mode goes, int around) {
     Rect box = spot.box().grow(around).intersect(grid());
     int w = box.width();
     int h = box.height();

@@ -18,7 +18,8 @@ import java.util.List;
  * @param samples pick: the colours
  * @param everywhere pick: also what does not hang together with the place
  * @param inverted pick: everything but the colours
- * @param area area, settle and take: where
+ * @param wide hint: it speaks for the thing that it lies on, not for its surroundings
+ * @param area area, settle and take: where; wide hint: the thing, filled in by the server
  * @param fromPx trace: width where it begins
  * @param toPx trace: width where it ends
  * @param colour trace: #RRGGBB; null = the photograph's own
@@ -39,6 +40,7 @@ public record EditData(
     List<SampleData> samples,
     Boolean everywhere,
     Boolean inverted,
+    Boolean wide,
     AreaData area,
     Double fromPx,
     Double toPx,
@@ -47,6 +49,30 @@ public record EditData(
     Long versionId,
     List<Integer> box,
     AreaData within) {
+
+  /** The same with the thing that a wide hint lies on. */
+  public EditData withArea(AreaData found) {
+    return new EditData(
+        kind,
+        mode,
+        sizePx,
+        softness,
+        strength,
+        points,
+        edgeAware,
+        samples,
+        everywhere,
+        inverted,
+        wide,
+        found,
+        fromPx,
+        toPx,
+        colour,
+        edge,
+        versionId,
+        box,
+        within);
+  }
 
   /** A picked colour. */
   @Schema(name = "ColourSample")

@@ -2,6 +2,7 @@ package org.ablebatch.server.editing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.area.Shape;
 import org.ablebatch.core.hint.Hint;
@@ -35,6 +36,9 @@ public final class EditReading {
   /** Settings of an outline: the one kind that goes to other pictures of a group. */
   public static final String EDGE = "edge";
 
+  /** A stroke that says what lies under it. */
+  public static final String HINT = "hint";
+
   /** Says of an area which side it is on. */
   static final String SETTLE = "settle";
 
@@ -66,9 +70,12 @@ public final class EditReading {
       case "pick" -> pick(data);
       case "area" -> new AreaEdit(mode(data.mode()), area(data.area()));
       case SETTLE -> new SettleEdit(mode(data.mode()), area(data.area()));
-      case "hint" ->
+      case HINT ->
           new HintEdit(
-              new Hint(hint(data.mode()), number(data.sizePx(), "sizePx"), way(data.points())));
+              hint(data),
+              Boolean.TRUE.equals(data.wide())
+                  ? Optional.ofNullable(data.area()).map(EditReading::area)
+                  : Optional.empty());
       case "trace" ->
           new TraceEdit(
               way(data.points()),
@@ -169,6 +176,13 @@ public final class EditReading {
 
   private static Mode mode(String name) {
     return Choice.of("edit.mode", Mode.class, name);
+  }
+
+  /**
+   * @param data of kind hint
+   */
+  public static Hint hint(EditData data) {
+    return new Hint(hint(data.mode()), number(data.sizePx(), "sizePx"), way(data.points()));
   }
 
   private static Hint.Kind hint(String name) {

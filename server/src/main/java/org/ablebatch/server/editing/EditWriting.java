@@ -34,8 +34,8 @@ public final class EditWriting {
   private static EditData data(
       String kind, String mode, AreaData area, EdgeData edge, AreaData within) {
     return new EditData(
-        kind, mode, null, null, null, null, null, null, null, null, area, null, null, null, edge,
-        null, null, within);
+        kind, mode, null, null, null, null, null, null, null, null, null, area, null, null, null,
+        edge, null, null, within);
   }
 
   private static EdgeData settings(EdgeEdit edge) {
@@ -52,7 +52,7 @@ public final class EditWriting {
         edge.clean01());
   }
 
-  private static AreaData area(Area area) {
+  public static AreaData area(Area area) {
     List<PartData> parts =
         area.parts().stream()
             .map(

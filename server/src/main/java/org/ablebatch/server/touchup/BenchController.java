@@ -1,5 +1,6 @@
 package org.ablebatch.server.touchup;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,6 +62,12 @@ class BenchController {
    * @param x in pixels of the level
    */
   record Trial(EditData edit, long base, int level, int x, int y, int width, int height) {}
+
+  /**
+   * @param area what would change sides; null = nothing, or the surroundings only
+   */
+  @Schema(name = "Thing")
+  record Thing(EditData.AreaData area) {}
 
   @GetMapping("/{base}/photograph/{level}/{column}/{row}")
   ResponseEntity<byte[]> photograph(
@@ -138,6 +145,12 @@ class BenchController {
     } catch (NothingThere e) {
       throw new Conflict(e.getMessage() + ".");
     }
+  }
+
+  /** What a hint would change, while it is drawn; null where it speaks for its surroundings. */
+  @PostMapping("/thing")
+  Thing thing(@PathVariable long id, @RequestBody EditData hint) {
+    return new Thing(touchUp.thing(id, hint).orElse(null));
   }
 
   /** A line along the photograph's edges, x and y in turn. */

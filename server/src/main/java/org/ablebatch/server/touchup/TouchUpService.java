@@ -3,12 +3,14 @@ package org.ablebatch.server.touchup;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.server.bench.Bench;
 import org.ablebatch.server.bench.Benches;
 import org.ablebatch.server.editing.EditData;
 import org.ablebatch.server.editing.EditReading;
+import org.ablebatch.server.editing.EditWriting;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
@@ -31,6 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class TouchUpService implements PendingEdits {
   private final EditBook book;
   private final Benches benches;
+  private final Things things;
   private final PhotoService photoService;
   private final PhotoRepository photos;
   private final CutoutVersionRepository versions;
@@ -41,6 +44,7 @@ public class TouchUpService implements PendingEdits {
   TouchUpService(
       EditBook book,
       Benches benches,
+      Things things,
       PhotoService photoService,
       PhotoRepository photos,
       CutoutVersionRepository versions,
@@ -49,6 +53,7 @@ public class TouchUpService implements PendingEdits {
       Clock clock) {
     this.book = book;
     this.benches = benches;
+    this.things = things;
     this.photoService = photoService;
     this.photos = photos;
     this.versions = versions;
@@ -106,7 +111,7 @@ public class TouchUpService implements PendingEdits {
    */
   EditList add(long photoId, Long baseVersionId, String clientKey, EditData data, Has has) {
     EditReading.edit(data);
-    book.add(photoId, baseVersionId, clientKey, data);
+    book.add(photoId, baseVersionId, clientKey, reaching(photoId, data));
     EditList list = list(photoId, has);
     list.edits().stream()
         .filter(edit -> edit.clientKey().equals(clientKey) && edit.problem() != null)
@@ -117,6 +122,22 @@ public class TouchUpService implements PendingEdits {
               throw new Conflict(edit.problem() + ".");
             });
     return list;
+  }
+
+  /** A wide hint with the thing that it lies on; everything else as it is. */
+  EditData reaching(long photoId, EditData data) {
+    return isWide(data)
+        ? thing(photoId, data).map(data::withArea).orElse(data.withArea(null))
+        : data;
+  }
+
+  private static boolean isWide(EditData data) {
+    return EditReading.HINT.equals(EditReading.kind(data)) && Boolean.TRUE.equals(data.wide());
+  }
+
+  /** What a hint would change; empty where it speaks for its surroundings only. */
+  Optional<EditData.AreaData> thing(long photoId, EditData hint) {
+    return things.at(bench(photoId), EditReading.hint(hint)).map(EditWriting::area);
   }
 
   private List<Bench.Step> steps(EditBook.Page page) {

@@ -104,7 +104,7 @@ class EditReadingTest {
         "{'sizePx': 8, 'points': [1, 1]} | edit.mode: one of erase, restore, not nothing",
         "{'mode': 'erase', 'sizePx': 0, 'points': [1, 1]} | 1 to 2000 px",
         "{'mode': 'erase', 'points': [1, 1]} | edit.sizePx: a number, not nothing",
-        "{'kind': 'polish'} | edit.kind: one of brush, strand, pick, area, hint, trace, edge, take, subject, not “polish”",
+        "{'kind': 'polish'} | edit.kind: one of brush, strand, pick, area, settle, hint, trace, edge, take, subject, not “polish”",
         "{'kind': 'trace', 'fromPx': 1, 'toPx': 1, 'points': [1, 1]} | 2 to 2000 points",
         "{'kind': 'edge'} | edit.edge: an object",
         "{'kind': 'edge', 'edge': {'growPx': 90}} | at most 20 px",

@@ -1,0 +1,221 @@
+package org.ablebatch.bench.mending;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.ablebatch.bench.accuracy.Measures;
+import org.ablebatch.bench.accuracy.TestSet;
+import org.ablebatch.core.area.Area;
+import org.ablebatch.core.cut.CutOutcome;
+import org.ablebatch.core.cut.CutProgress;
+import org.ablebatch.core.cut.Cutter;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.hint.Hint;
+import org.ablebatch.core.mend.Edit;
+import org.ablebatch.core.mend.HintEdit;
+import org.ablebatch.core.mend.Means;
+import org.ablebatch.core.mend.Mender;
+import org.ablebatch.core.mend.Mode;
+import org.ablebatch.core.mend.SettleEdit;
+import org.ablebatch.core.proposal.Pointing;
+import org.ablebatch.core.raster.Components;
+import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.raster.Distance;
+import org.ablebatch.core.raster.Matte;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.stroke.StrokePoint;
+import org.ablebatch.prior.LearnedPriors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code bench hints}: somebody clicks the middle of the largest wrong place, again and again. */
+@Command(
+    name = "hints",
+    mixinStandardHelpOptions = true,
+    description =
+        "Clicks from the automatic cutout to an IoU of 0.95 and 0.97, and time an answer.")
+public final class HintsCommand implements Callable<Integer> {
+  private static final int MOST_CLICKS = 10;
+  private static final double[] GOALS = {0.95, 0.97};
+
+  /** A click is a hint of this size, as a share of the longer side. */
+  private static final double SIZE = 0.02;
+
+  @Parameters(paramLabel = "SET", description = "Folder with manifest.json, pictures and mattes.")
+  private Path folder;
+
+  @Option(names = "--only", split = ",", paramLabel = "NAME", description = "Only these pictures.")
+  private List<String> only = List.of();
+
+  @Option(names = "--narrow", description = "Hints that speak for their neighbourhood only.")
+  private boolean narrow;
+
+  private final Cutter cutter = new Cutter(LearnedPriors.shared());
+
+  private final Mender mender =
+      new Mender(
+          new Means(
+              cutter,
+              id -> {
+                throw new IllegalArgumentException("no hint takes from another version");
+              }));
+
+  /** IoU before the first click and after each. */
+  private record Course(String name, double[] iou, List<Long> millis) {
+    int clicksTo(double goal) {
+      for (int k = 0; k < iou.length; k++) {
+        if (iou[k] >= goal) {
+          return k;
+        }
+      }
+      return MOST_CLICKS + 1;
+    }
+  }
+
+  @Override
+  public Integer call() throws Exception {
+    TestSet set = TestSet.in(folder);
+    List<Course> all = new ArrayList<>();
+    for (TestSet.Entry entry : set.entries()) {
+      if (only.isEmpty() || only.contains(entry.name())) {
+        course(set, entry).ifPresent(all::add);
+      }
+    }
+    print(all);
+    return 0;
+  }
+
+  private Optional<Course> course(TestSet set, TestSet.Entry entry) throws Exception {
+    Picture picture = set.picture(entry);
+    Matte truth = set.truth(entry);
+    if (!(cutter.cut(picture, Method.AUTO, CutProgress.NONE) instanceof CutOutcome.Done done)) {
+      return Optional.empty();
+    }
+    double[] iou = new double[MOST_CLICKS + 1];
+    List<Long> millis = new ArrayList<>();
+    List<Edit> edits = new ArrayList<>();
+    Cutout cutout = done.cutout();
+    for (int k = 0; k <= MOST_CLICKS; k++) {
+      iou[k] = Measures.of(truth, cutout.matte()).iou();
+      Optional<Hint> click = k == MOST_CLICKS ? Optional.empty() : click(cutout.matte(), truth);
+      if (click.isPresent()) {
+        long began = System.nanoTime();
+        edits.add(edit(picture, cutout, done, click.get()));
+        cutout =
+            narrow
+                ? mender.replay(picture, done.cutout(), edits)
+                : mender.replay(picture, cutout, edits.subList(k, k + 1));
+        millis.add((System.nanoTime() - began) / 1_000_000);
+      }
+    }
+    System.err.println(entry.name() + " " + words(iou));
+    return Optional.of(new Course(entry.name(), iou, millis));
+  }
+
+  private Edit edit(Picture picture, Cutout cutout, CutOutcome.Done done, Hint click) {
+    if (narrow) {
+      return new HintEdit(click);
+    }
+    Optional<Area> area =
+        new Pointing(
+                picture,
+                cutout,
+                Expectations.of(done.method()),
+                done.opinions(),
+                LearnedPriors.shared().mends().orElseThrow())
+            .at(click);
+    return area.<Edit>map(
+            found ->
+                new SettleEdit(
+                    click.kind() == Hint.Kind.SUBJECT ? Mode.RESTORE : Mode.ERASE, found))
+        .orElse(new HintEdit(click));
+  }
+
+  /** The middle of the largest place that is wrong by more than half. */
+  private static Optional<Hint> click(Matte is, Matte should) {
+    int w = is.width();
+    int h = is.height();
+    boolean[] wrong = new boolean[w * h];
+    for (int i = 0; i < wrong.length; i++) {
+      wrong[i] = Math.abs((is.coverage()[i] & 0xFF) - (should.coverage()[i] & 0xFF)) >= 128;
+    }
+    Components parts = Components.of(wrong, w, h, false);
+    int largest = 0;
+    for (int k = 0; k < parts.regions().size(); k++) {
+      int area = parts.regions().get(k).area();
+      largest = largest == 0 || area > parts.regions().get(largest - 1).area() ? k + 1 : largest;
+    }
+    if (largest == 0) {
+      return Optional.empty();
+    }
+    boolean[] outside = new boolean[w * h];
+    for (int i = 0; i < outside.length; i++) {
+      outside[i] = parts.labels()[i] != largest;
+    }
+    float[] depth = Distance.to(outside, w, h);
+    int middle = 0;
+    for (int i = 0; i < depth.length; i++) {
+      middle = depth[i] > depth[middle] ? i : middle;
+    }
+    boolean subject = (should.coverage()[middle] & 0xFF) >= 128;
+    double size = Math.max(1, Math.min(SIZE * Math.max(w, h), 1.6 * depth[middle]));
+    return Optional.of(
+        new Hint(
+            subject ? Hint.Kind.SUBJECT : Hint.Kind.BACKDROP,
+            size,
+            List.of(new StrokePoint(middle % w + 0.5, middle / w + 0.5))));
+  }
+
+  private static String words(double[] iou) {
+    StringBuilder text = new StringBuilder();
+    for (double one : iou) {
+      text.append(String.format(Locale.ROOT, " %.3f", one));
+    }
+    return text.toString();
+  }
+
+  private static void print(List<Course> all) {
+    System.out.println("| IoU | median clicks | nine of ten within | reached within 10 |");
+    System.out.println("|---|---|---|---|");
+    for (double goal : GOALS) {
+      int[] clicks = all.stream().mapToInt(course -> course.clicksTo(goal)).sorted().toArray();
+      System.out.printf(
+          Locale.ROOT,
+          "| %.2f | %s | %s | %d of %d |%n",
+          goal,
+          count(clicks[clicks.length / 2]),
+          count(clicks[(int) Math.ceil(0.9 * clicks.length) - 1]),
+          Arrays.stream(clicks).filter(n -> n <= MOST_CLICKS).count(),
+          clicks.length);
+    }
+    for (int k : new int[] {0, 1, 2, 3, 5, MOST_CLICKS}) {
+      int clicks = k;
+      System.out.printf(
+          Locale.ROOT,
+          "after %d clicks: mean IoU %.3f%n",
+          clicks,
+          all.stream().mapToDouble(course -> course.iou()[clicks]).average().orElse(0));
+    }
+    long[] millis =
+        all.stream()
+            .flatMap(course -> course.millis().stream())
+            .mapToLong(Long::longValue)
+            .sorted()
+            .toArray();
+    System.out.printf(
+        Locale.ROOT,
+        "%nAn answer takes %d ms (median), %d ms (90 %%)%n",
+        millis[millis.length / 2],
+        millis[(int) (0.9 * millis.length)]);
+  }
+
+  private static String count(int clicks) {
+    return clicks > MOST_CLICKS ? "more than " + MOST_CLICKS : String.valueOf(clicks);
+  }
+}

@@ -1,0 +1,165 @@
+package org.ablebatch.core.proposal;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.ablebatch.core.area.Area;
+import org.ablebatch.core.cut.Opinions;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Finding;
+import org.ablebatch.core.finding.FindingKind;
+import org.ablebatch.core.finding.Inspection;
+import org.ablebatch.core.finding.Spot;
+import org.ablebatch.core.hint.Hint;
+import org.ablebatch.core.mend.Mode;
+import org.ablebatch.core.prior.LearnedTrees;
+import org.ablebatch.core.raster.Components;
+import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.raster.Rect;
+
+/**
+ * Works out which thing a mark lies on: of all that could be meant by it, that of which the most is
+ * to be expected. Only what hangs together with the mark is ever meant.
+ */
+public final class Pointing {
+  private static final float HALF = 0.5f;
+
+  /** Shares of the picture's longer side within which colours and edges are followed. */
+  private static final double[] REACHES = {0.1, 0.25};
+
+  /** Somebody has pointed there, so what contains the place is likelier right than it looks. */
+  private static final double POINTED_AT = 1.5;
+
+  /** A surer small thing is better than a large one that is not. */
+  private static final double SIZE_COUNTS = 0.35;
+
+  private final Inspection seen;
+  private final Optional<Opinions> opinions;
+  private final LearnedTrees odds;
+  private final Doubts doubts;
+  private final Reach reach;
+  private final ChangeFacts facts;
+
+  /**
+   * @param photograph full size, upright; unchanged
+   * @param cutout as it is now
+   * @param odds the log odds that a change makes a cutout better
+   */
+  public Pointing(
+      Picture photograph,
+      Cutout cutout,
+      Expectations expectations,
+      Optional<Opinions> opinions,
+      LearnedTrees odds) {
+    this.seen = Inspection.of(photograph, cutout, expectations);
+    this.opinions = opinions;
+    this.odds = odds;
+    this.doubts = new Doubts(seen);
+    this.reach = new Reach(seen);
+    this.facts = new ChangeFacts(seen, opinions, doubts);
+  }
+
+  /**
+   * @param hint subject or backdrop
+   * @return what would change sides; empty where the mark says nothing new
+   */
+  public Optional<Area> at(Hint hint) {
+    Mode goes = hint.kind() == Hint.Kind.SUBJECT ? Mode.RESTORE : Mode.ERASE;
+    boolean[] marked = marked(hint, goes);
+    Optional<Spot> mark = spotOf(marked);
+    return mark.flatMap(spot -> best(candidates(spot, marked, goes)))
+        .map(change -> change.area(seen));
+  }
+
+  /** Where the mark says something that is not so yet. */
+  private boolean[] marked(Hint hint, Mode goes) {
+    boolean[] set = new boolean[seen.size()];
+    hint.addTo(set, seen.width(), seen.height(), seen.picture().width(), seen.picture().height());
+    for (int i = 0; i < set.length; i++) {
+      set[i] &= seen.kept()[i] != (goes == Mode.RESTORE);
+    }
+    return set;
+  }
+
+  private Optional<Spot> spotOf(boolean[] set) {
+    Rect box = null;
+    for (int i = 0; i < set.length; i++) {
+      if (set[i]) {
+        Rect one = new Rect(i % seen.width(), i / seen.width(), 1, 1);
+        box = box == null ? one : box.span(one);
+      }
+    }
+    return box == null ? Optional.empty() : Optional.of(Spot.of(set, seen.width(), box));
+  }
+
+  private List<Change> candidates(Spot mark, boolean[] marked, Mode goes) {
+    List<Change> out = new ArrayList<>();
+    for (double share : REACHES) {
+      out.add(reach.asItHangs(mark, goes, (int) (share * Math.max(seen.width(), seen.height()))));
+    }
+    List<Plane> views = new ArrayList<>();
+    opinions.ifPresent(
+        all -> {
+          views.add(all.weighed());
+          all.guess().ifPresent(views::add);
+          all.person().ifPresent(views::add);
+          views.addAll(all.ways());
+        });
+    for (Plane view : views) {
+      touched(marked, goes, i -> doubts.at(view, i) >= HALF)
+          .ifPresent(
+              spot -> {
+                out.add(reach.asSeen(spot, goes));
+                out.add(reach.asItHangs(spot, goes));
+              });
+    }
+    touched(marked, goes, i -> seen.evidence()[i] > 0)
+        .ifPresent(spot -> out.add(reach.asSeen(spot, goes)));
+    return out;
+  }
+
+  private interface Says {
+    /** Whether a grid pixel is subject. */
+    boolean isSubject(int i);
+  }
+
+  /** What somebody says is on the marks' side and is not yet, as far as it holds a mark. */
+  private Optional<Spot> touched(boolean[] marked, Mode goes, Says says) {
+    boolean restores = goes == Mode.RESTORE;
+    boolean[] set = new boolean[seen.size()];
+    for (int i = 0; i < set.length; i++) {
+      set[i] = seen.kept()[i] != restores && says.isSubject(i) == restores;
+    }
+    Components parts = Components.of(set, seen.width(), seen.height(), false);
+    boolean[] held = new boolean[parts.regions().size() + 1];
+    for (int i = 0; i < set.length; i++) {
+      held[parts.labels()[i]] |= marked[i];
+    }
+    held[0] = false;
+    for (int i = 0; i < set.length; i++) {
+      set[i] = held[parts.labels()[i]];
+    }
+    return spotOf(set);
+  }
+
+  private Optional<Change> best(List<Change> candidates) {
+    return candidates.stream()
+        .filter(change -> !change.isEmpty())
+        .max(Comparator.comparingDouble(this::worth));
+  }
+
+  /** How sure it is that the change is right, and how much of it there is. */
+  private double worth(Change change) {
+    FindingKind kind =
+        change.goes() == Mode.RESTORE
+            ? FindingKind.COULD_BE_SUBJECT
+            : FindingKind.COULD_BE_BACKDROP;
+    Finding as = new Finding(kind, seen.onPicture(change.spot().box()), 0, 0, "");
+    double logOdds = odds.value(facts.of(as, change.spot(), change)) + POINTED_AT;
+    double sure = 1 / (1 + Math.exp(-logOdds));
+    return (2 * sure - 1) * Math.pow(change.spot().area() / (double) seen.size(), SIZE_COUNTS);
+  }
+}

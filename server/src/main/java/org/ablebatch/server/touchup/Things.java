@@ -1,0 +1,91 @@
+package org.ablebatch.server.touchup;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.ablebatch.core.area.Area;
+import org.ablebatch.core.cut.Cutter;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.cut.Opinions;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.hint.Hint;
+import org.ablebatch.core.prior.LearnedTrees;
+import org.ablebatch.core.proposal.Pointing;
+import org.ablebatch.core.work.Pulse;
+import org.ablebatch.prior.LearnedPriors;
+import org.ablebatch.server.bench.Bench;
+import org.ablebatch.server.picture.CutoutVersion;
+import org.ablebatch.server.picture.PhotoService;
+import org.springframework.stereotype.Component;
+
+/** Which thing a hint lies on, for the few pictures that are on a bench. */
+@Component
+class Things {
+  private static final int REMEMBERED = 4;
+
+  private final Cutter cutter;
+  private final PhotoService photos;
+  private final Optional<LearnedTrees> odds = LearnedPriors.shared().mends();
+
+  /** By the cutout that is on the bench. */
+  private final Map<Long, Known> lately =
+      new LinkedHashMap<>(8, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Long, Known> eldest) {
+          return size() > REMEMBERED;
+        }
+      };
+
+  Things(Cutter cutter, PhotoService photos) {
+    this.cutter = cutter;
+    this.photos = photos;
+  }
+
+  /**
+   * What is known of a bench.
+   *
+   * @param opinions of its photograph; empty where a person had said what the subject is
+   * @param state of the bench that was looked at
+   */
+  private record Known(Optional<Opinions> opinions, String state, Pointing pointing) {}
+
+  /**
+   * @return empty where the hint can only speak for its surroundings
+   */
+  Optional<Area> at(Bench bench, Hint hint) {
+    if (odds.isEmpty() || hint.kind() == Hint.Kind.MIXED) {
+      return Optional.empty();
+    }
+    return known(bench).pointing().at(hint);
+  }
+
+  private Known known(Bench bench) {
+    synchronized (lately) {
+      Known before = lately.get(bench.baseVersionId());
+      if (before != null && before.state().equals(bench.state())) {
+        return before;
+      }
+      CutoutVersion base = photos.version(bench.baseVersionId());
+      Optional<Opinions> opinions =
+          before != null
+              ? before.opinions()
+              : base.guidance() == null
+                  ? cutter.opinions(bench.original(), Pulse.NONE)
+                  : Optional.empty();
+      Known now =
+          new Known(
+              opinions,
+              bench.state(),
+              new Pointing(
+                  bench.original(),
+                  bench.cutout(),
+                  Expectations.of(Method.ofWireName(base.method())),
+                  opinions,
+                  odds.get()));
+      lately.put(bench.baseVersionId(), now);
+      return now;
+    }
+  }
+}
