@@ -1,15 +1,11 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { ref, shallowRef } from 'vue'
-import type { Area, EditData } from '../../../api/types'
-import type { StagePointer } from '../../../stage/PictureStage.vue'
-import { View } from '../../../stage/view'
-import type { Bench } from './hand'
-import type { Settings, ToolName } from './settings'
+import { ref } from 'vue'
+import type { EditData } from '../../../api/types'
+import { aBench, pointer } from '../../../testing/aBench'
 import { useArea } from './useArea'
 import { useBoxes } from './useBoxes'
 import { useHints } from './useHints'
 import { usePick } from './usePick'
-import { useStroke } from './useStroke'
 import { useTrace } from './useTrace'
 
 vi.mock('../../../api/client', () => ({
@@ -17,142 +13,8 @@ vi.mock('../../../api/client', () => ({
   need: () => Promise.resolve([0, 0, 10, 1, 20, 9, 30, 30]),
 }))
 
-const kept: EditData[] = []
-const tried: EditData[] = []
-const painted: string[] = []
-let bench: Bench
-
-const pointer = (x: number, y: number, more: Partial<PointerEvent> = {}): StagePointer => ({
-  x,
-  y,
-  event: { clientX: x, clientY: y, pointerType: 'mouse', ...more } as PointerEvent,
-})
-
-beforeEach(() => {
-  kept.length = tried.length = painted.length = 0
-  const view = new View()
-  view.scale = 1
-  bench = {
-    board: shallowRef({
-      begin: (stroke: { mode: string }) => void painted.push(`begin ${stroke.mode}`),
-      extend: () => void painted.push('extend'),
-      end: () => void painted.push('end'),
-    }) as unknown as Bench['board'],
-    view,
-    brush: { sizeStep: 50, sizePx: 40, softness: 50, strength: 100 },
-    settings: {
-      mode: 'erase',
-      followsEdges: false,
-      limit: false,
-      hint: 'subject',
-      shape: 'box',
-      joining: 'add',
-      fromPx: 6,
-      toPx: 2,
-      opacity: 100,
-      lineSoftness: 10,
-      lineColour: null,
-      everywhere: false,
-      inverted: false,
-    } as Settings,
-    trial: { show: (edit) => void tried.push(edit), end: () => undefined },
-    area: ref<Area | null>(null),
-    keep: (edit, key = 'k') => {
-      kept.push(edit)
-      return key
-    },
-    draft: () => undefined,
-    redraw: () => undefined,
-  }
-})
-
-describe('the brush', () => {
-  const asked: EditData[] = []
-  const things = {
-    thing: shallowRef(null),
-    ask: (hint: EditData) => Promise.resolve(void asked.push(hint)),
-    end: () => undefined,
-  }
-  const stroke = (tool: ToolName = 'brush') => useStroke(bench, () => tool, things)
-  beforeEach(() => void (asked.length = 0))
-
-  it('asks while a hint is drawn which thing it lies on', () => {
-    const { hand } = stroke('hint')
-    hand.press(pointer(10, 10))
-    hand.move(pointer(30, 10))
-    hand.release()
-
-    expect(asked.map((hint) => hint.points)).toEqual([
-      [10, 10],
-      [10, 10, 30, 10],
-    ])
-    expect(kept[0]).toMatchObject({ kind: 'hint', wide: true })
-  })
-
-  it('keeps a hint narrow with Alt', () => {
-    const { hand } = stroke('hint')
-    hand.press(pointer(10, 10, { altKey: true }))
-    hand.release()
-
-    expect(asked).toEqual([])
-    expect(kept[0]).toMatchObject({ kind: 'hint', wide: false })
-  })
-
-  it('paints at once and keeps one edit when it is let go', () => {
-    const { hand } = stroke()
-    hand.press(pointer(10, 10))
-    hand.move(pointer(20, 14))
-    hand.move(pointer(20, 14))
-    hand.release()
-
-    expect(painted).toEqual(['begin erase', 'extend', 'end'])
-    expect(kept).toHaveLength(1)
-    expect(kept[0]).toMatchObject({ kind: 'brush', sizePx: 40, points: [10, 10, 20, 14] })
-  })
-
-  it('goes straight on from the last point with Shift', () => {
-    const { hand } = stroke()
-    hand.press(pointer(10, 10))
-    hand.release()
-    hand.press(pointer(90, 10, { shiftKey: true }))
-    hand.release()
-
-    expect(kept[1]?.points).toEqual([10, 10, 90, 10])
-  })
-
-  it('is as wide as a pen is pressed', () => {
-    const { hand } = stroke()
-    hand.press(pointer(1, 1, { pointerType: 'pen', pressure: 0.25 }))
-    hand.release()
-
-    expect(kept[0]?.sizePx).toBe(20)
-  })
-
-  it('leaves a trail where the server has to work', () => {
-    bench.settings.followsEdges = true
-    const { hand, trails, done } = stroke()
-    hand.press(pointer(10, 10))
-    hand.move(pointer(30, 10))
-    hand.release()
-
-    expect(painted).toEqual([])
-    expect(trails.value[0]?.points).toEqual([10, 10, 30, 10])
-    done(trails.value[0]?.key ?? '')
-    expect(trails.value).toHaveLength(0)
-    expect(kept[0]?.edgeAware).toBe(true)
-  })
-
-  it('does not paint beyond an area on its own', () => {
-    bench.settings.limit = true
-    bench.area.value = { parts: [], inverted: false, featherPx: 0 }
-    const { hand } = stroke()
-    hand.press(pointer(10, 10))
-    hand.release()
-
-    expect(painted).toEqual([])
-    expect(kept[0]?.within).toBeDefined()
-  })
-})
+let { bench, kept, tried } = aBench()
+beforeEach(() => ({ bench, kept, tried } = aBench()))
 
 describe('a colour pick', () => {
   it('shows what would go while it is dragged, and does it when it is let go', () => {
