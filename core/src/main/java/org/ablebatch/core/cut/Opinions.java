@@ -11,13 +11,28 @@ import org.ablebatch.core.raster.Plane;
  * @param weighed probability of subject from all evidence together, 0..1
  * @param guess the subject prior's after a closer look, 0..1
  * @param person the person prior's, 0..1
- * @param ways what each of the ways that competed would keep, 0 or 1
+ * @param evidence each kind by itself, -1..1, in the order of {@link
+ *     org.ablebatch.core.subject.EvidencePlane}
+ * @param ways those that competed
  */
 public record Opinions(
-    Plane weighed, Optional<Plane> guess, Optional<Plane> person, List<Plane> ways) {
+    Plane weighed,
+    Optional<Plane> guess,
+    Optional<Plane> person,
+    List<Plane> evidence,
+    List<Way> ways) {
   public Opinions {
+    evidence = List.copyOf(evidence);
     ways = List.copyOf(ways);
   }
+
+  /**
+   * One way to find the subject.
+   *
+   * @param kept what it would keep, 0 or 1
+   * @param expectedError what the judge expects to be wrong of it, as a share of the subject
+   */
+  public record Way(Plane kept, double expectedError) {}
 
   public int width() {
     return weighed.width();

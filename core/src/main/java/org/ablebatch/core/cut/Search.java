@@ -80,7 +80,10 @@ final class Search {
                 all.half(),
                 half.closerPrior(),
                 half.personPrior(),
-                tried.stream().map(attempt -> asPlane(attempt.region())).toList()));
+                all.evidence(),
+                tried.stream()
+                    .map(one -> new Opinions.Way(asPlane(one.region()), one.expectedError()))
+                    .toList()));
   }
 
   private static Plane asPlane(SubjectRegion region) {

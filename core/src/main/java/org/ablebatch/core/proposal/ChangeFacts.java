@@ -1,5 +1,6 @@
 package org.ablebatch.core.proposal;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.ablebatch.core.cut.Opinions;
@@ -9,6 +10,7 @@ import org.ablebatch.core.finding.Spot;
 import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.subject.EvidencePlane;
 
 /**
  * What can be seen of a change, as numbers that its odds are learned from. The order is what was
@@ -16,8 +18,10 @@ import org.ablebatch.core.raster.Rect;
  */
 final class ChangeFacts {
   private static final float NOBODY = -1;
+  private static final float HALF = 0.5f;
   private static final double[] NOTHING = {NOBODY, NOBODY};
   private static final double LEAST_SHARE = 1e-6;
+  private static final int MOST_SAMPLES = 3_000;
 
   private final Inspection seen;
   private final Optional<Opinions> opinions;
@@ -26,6 +30,7 @@ final class ChangeFacts {
   private final double atOdds;
   private final double[] guessed;
   private final double[] weighed;
+  private final double[] detail;
 
   ChangeFacts(Inspection seen, Optional<Opinions> opinions, Doubts doubts) {
     this.seen = seen;
@@ -35,6 +40,10 @@ final class ChangeFacts {
     this.atOdds = opinions.map(all -> atOdds(all.weighed())).orElse((double) NOBODY);
     this.guessed = opinions.flatMap(Opinions::guess).map(this::onBothSides).orElse(NOTHING);
     this.weighed = opinions.map(all -> onBothSides(all.weighed())).orElse(NOTHING);
+    this.detail =
+        opinions
+            .map(all -> onBothSides(all.evidence().get(EvidencePlane.FINE_DETAIL.ordinal())))
+            .orElse(NOTHING);
   }
 
   /** What an opinion is on average of what is kept, and of what was removed. */
@@ -59,82 +68,140 @@ final class ChangeFacts {
   }
 
   float[] of(Finding finding, Spot place, Change change) {
-    Spot spot = change.spot();
-    boolean back = change.goes() == Mode.RESTORE;
-    int area = spot.area();
+    int area = change.spot().area();
+    Sample spot = new Sample(change.spot(), area);
+    Rect box = change.spot().box();
     Rim rim = Rim.of(seen, change);
-    return new float[] {
-      back ? 1 : 0,
-      change.hangsTogether() ? 1 : 0,
-      finding.kind().ordinal(),
-      (float) finding.severity(),
-      (float) Math.log10(Math.max(LEAST_SHARE, area / (double) seen.size())),
-      (float) Math.log10(Math.max(LEAST_SHARE, area / Math.max(1.0, seen.keptArea()))),
-      (float) Math.log10(Math.max(LEAST_SHARE, area / Math.max(1.0, place.area()))),
-      mean(spot, seen.evidence()),
-      mean(spot, seen.cover()),
-      mean(spot, seen.shade()),
-      mean(spot, seen.spread()),
-      mean(spot, seen.other()),
-      mean(spot, seen.edges()),
-      rim.joined(),
-      rim.joinedEdge(),
-      rim.freeEdge(),
-      area / (float) (spot.box().width() * spot.box().height()),
-      mean(spot, opinions.map(Opinions::weighed)),
-      mean(spot, opinions.flatMap(Opinions::guess)),
-      mean(spot, opinions.flatMap(Opinions::person)),
-      ways(spot, opinions.map(Opinions::ways).orElse(List.of())),
-      opinions.map(all -> all.ways().size()).orElse(0),
-      (float) keptShare,
-      (float) atOdds,
-      touches(spot.box()),
-      seen.expectations().seeThrough() ? 1 : 0,
-      seen.expectations().strokes() ? 1 : 0,
-      (float) guessed[0],
-      (float) guessed[1],
-      (float) weighed[0],
-      (float) weighed[1],
-      (float) Math.log10(Math.max(LEAST_SHARE, place.area() / (double) seen.size())),
-    };
+    List<Opinions.Way> ways = opinions.map(Opinions::ways).orElse(List.of());
+    Facts facts = new Facts();
+    facts.add(change.goes() == Mode.RESTORE ? 1 : 0);
+    facts.add(change.hangsTogether() ? 1 : 0);
+    facts.add(finding.kind().ordinal());
+    facts.add(finding.severity());
+    facts.addShare(area, seen.size());
+    facts.addShare(area, seen.keptArea());
+    facts.addShare(area, place.area());
+    facts.addShare(place.area(), seen.size());
+    facts.add(area / (double) (box.width() * box.height()));
+    facts.add(box.touches(seen.width(), seen.height()) ? 1 : 0);
+    facts.add(mean(spot, seen.evidence()));
+    facts.add(mean(spot, seen.cover()));
+    facts.add(mean(spot, seen.shade()));
+    facts.add(mean(spot, seen.spread()));
+    facts.add(mean(spot, seen.other()));
+    facts.add(mean(spot, seen.edges()));
+    facts.add(rim.joined());
+    facts.add(rim.joinedEdge());
+    facts.add(rim.freeEdge());
+    facts.add(mean(spot, opinions.map(Opinions::weighed)));
+    facts.add(mean(spot, opinions.flatMap(Opinions::guess)));
+    facts.add(mean(spot, opinions.flatMap(Opinions::person)));
+    facts.add(saying(spot, opinions.map(Opinions::weighed), change.goes()));
+    facts.add(saying(spot, opinions.flatMap(Opinions::guess), change.goes()));
+    facts.add(waysMean(spot, ways));
+    facts.add(leastError(spot, ways, change.goes() == Mode.RESTORE));
+    facts.add(leastError(spot, ways, change.goes() != Mode.RESTORE));
+    facts.add(ways.size());
+    facts.add(keptShare);
+    facts.add(atOdds);
+    facts.add(guessed[0]);
+    facts.add(guessed[1]);
+    facts.add(weighed[0]);
+    facts.add(weighed[1]);
+    facts.add(detail[0]);
+    facts.add(detail[1]);
+    facts.add(seen.expectations().seeThrough() ? 1 : 0);
+    facts.add(seen.expectations().strokes() ? 1 : 0);
+    for (EvidencePlane kind : EvidencePlane.values()) {
+      facts.add(mean(spot, opinions.map(all -> all.evidence().get(kind.ordinal()))));
+    }
+    return facts.all();
   }
 
-  private float touches(Rect box) {
-    return box.touches(seen.width(), seen.height()) ? 1 : 0;
+  /** A list of numbers that grows. */
+  private static final class Facts {
+    private float[] values = new float[64];
+    private int size;
+
+    void add(double value) {
+      if (size == values.length) {
+        values = Arrays.copyOf(values, 2 * size);
+      }
+      values[size++] = (float) value;
+    }
+
+    /** Decades of one area beside another. */
+    void addShare(double area, double of) {
+      add(Math.log10(Math.max(LEAST_SHARE, area / Math.max(1, of))));
+    }
+
+    float[] all() {
+      return Arrays.copyOf(values, size);
+    }
+  }
+
+  /** On what share of a place an opinion is on the side that it would go to. */
+  private double saying(Sample spot, Optional<Plane> opinion, Mode goes) {
+    return opinion
+        .map(plane -> mean(spot, i -> doubts.at(plane, i) > HALF == (goes == Mode.RESTORE) ? 1 : 0))
+        .orElse(NOBODY);
+  }
+
+  /** What share of the ways that competed would keep the place. */
+  private double waysMean(Sample spot, List<Opinions.Way> ways) {
+    return ways.stream()
+        .mapToDouble(way -> mean(spot, i -> doubts.at(way.kept(), i)))
+        .average()
+        .orElse(NOBODY);
+  }
+
+  /** The least error that is expected of a way that keeps most of the place, or does not. */
+  private double leastError(Sample spot, List<Opinions.Way> ways, boolean keeping) {
+    return ways.stream()
+        .filter(way -> mean(spot, i -> doubts.at(way.kept(), i)) > HALF == keeping)
+        .mapToDouble(Opinions.Way::expectedError)
+        .min()
+        .orElse(NOBODY);
   }
 
   private interface Value {
     float at(int i);
   }
 
-  private float mean(Spot spot, Value value) {
-    Rect box = spot.box();
-    double sum = 0;
-    int count = 0;
-    for (int k = 0; k < spot.mask().length; k++) {
-      if (spot.mask()[k]) {
-        sum += value.at((box.y() + k / box.width()) * seen.width() + box.x() + k % box.width());
-        count++;
+  /** Pixels of a change, at most so many, evenly picked: means don't need more. */
+  private final class Sample {
+    private final int[] pixels;
+    private final int size;
+
+    Sample(Spot spot, int area) {
+      int step = 1 + area / MOST_SAMPLES;
+      pixels = new int[area / step + 1];
+      Rect box = spot.box();
+      int count = 0;
+      int used = 0;
+      for (int k = 0; k < spot.mask().length; k++) {
+        if (spot.mask()[k] && count++ % step == 0) {
+          pixels[used++] = (box.y() + k / box.width()) * seen.width() + box.x() + k % box.width();
+        }
       }
+      size = used;
     }
-    return count == 0 ? 0 : (float) (sum / count);
   }
 
-  private float mean(Spot spot, float[] plane) {
+  private static float mean(Sample spot, Value value) {
+    double sum = 0;
+    for (int k = 0; k < spot.size; k++) {
+      sum += value.at(spot.pixels[k]);
+    }
+    return spot.size == 0 ? 0 : (float) (sum / spot.size);
+  }
+
+  private float mean(Sample spot, float[] plane) {
     return mean(spot, i -> plane[i]);
   }
 
-  private float mean(Spot spot, Optional<Plane> opinion) {
+  private float mean(Sample spot, Optional<Plane> opinion) {
     return opinion.map(plane -> mean(spot, i -> doubts.at(plane, i))).orElse(NOBODY);
-  }
-
-  /** What share of the ways that competed would keep the place. */
-  private float ways(Spot spot, List<Plane> ways) {
-    double sum = 0;
-    for (Plane way : ways) {
-      sum += mean(spot, i -> doubts.at(way, i));
-    }
-    return ways.isEmpty() ? NOBODY : (float) (sum / ways.size());
   }
 
   /**

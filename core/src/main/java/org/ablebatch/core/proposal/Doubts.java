@@ -10,6 +10,7 @@ import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Morphology;
 import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.raster.Rect;
 
 /**
  * Places, large and connected, of which a second opinion is sure that they are on the other side.
@@ -18,7 +19,7 @@ final class Doubts {
   private static final float WEIGHED_SAYS = 0.6f;
   private static final float GUESS_SAYS = 0.75f;
   private static final double LEAST_SHARE = 0.0006;
-  private static final int MOST = 8;
+  private static final int MOST = 5;
 
   /** Opinions are coarse: what is narrower, as a share of the longer side, is no disagreement. */
   private static final double NARROWEST = 0.006;
@@ -27,11 +28,9 @@ final class Doubts {
   static final double SAME_PLACE = 0.5;
 
   private final Inspection seen;
-  private final int radius;
 
   Doubts(Inspection seen) {
     this.seen = seen;
-    this.radius = (int) Math.max(2, Math.round(NARROWEST * Math.max(seen.width(), seen.height())));
   }
 
   /** Somebody else's view of the picture, and how sure it is to be before it counts. */
@@ -50,7 +49,7 @@ final class Doubts {
       // Where it sees no person there may still be a thing.
       opinions.person().ifPresent(plane -> views.add(new View(plane, GUESS_SAYS)));
     }
-    opinions.ways().forEach(plane -> views.add(new View(plane, 1)));
+    opinions.ways().forEach(way -> views.add(new View(way.kept(), 1)));
     List<Spot> found = new ArrayList<>();
     for (View view : views) {
       for (Spot spot : disagreements(view, goes)) {
@@ -64,17 +63,16 @@ final class Doubts {
   }
 
   private List<Spot> disagreements(View view, Mode goes) {
-    int w = seen.width();
-    int h = seen.height();
+    int w = view.plane().width();
+    int h = view.plane().height();
     float[] set = new float[w * h];
+    boolean restores = goes == Mode.RESTORE;
     for (int i = 0; i < set.length; i++) {
-      float p = at(view.plane(), i);
-      boolean other =
-          goes == Mode.RESTORE
-              ? !seen.kept()[i] && p >= view.says()
-              : seen.kept()[i] && p <= 1 - view.says();
-      set[i] = other ? 1 : 0;
+      float p = view.plane().values()[i];
+      boolean other = restores ? p >= view.says() : p <= 1 - view.says();
+      set[i] = other && seen.kept()[onGrid(view.plane(), i)] != restores ? 1 : 0;
     }
+    int radius = (int) Math.max(1, Math.round(NARROWEST * Math.max(w, h)));
     float[] wide = Morphology.open(set, w, h, radius);
     boolean[] places = new boolean[set.length];
     for (int i = 0; i < places.length; i++) {
@@ -84,18 +82,51 @@ final class Doubts {
     List<Spot> out = new ArrayList<>();
     for (int k = 0; k < parts.regions().size(); k++) {
       Components.Region region = parts.regions().get(k);
-      if (region.area() >= LEAST_SHARE * seen.size()) {
-        out.add(Spot.of(parts.labels(), w, k + 1, region));
+      if (region.area() >= LEAST_SHARE * w * h) {
+        out.add(enlarged(Spot.of(parts.labels(), w, k + 1, region), view.plane(), restores));
       }
     }
     return out;
   }
 
+  /** The pixel of the inspection's grid in the middle of one of an opinion's. */
+  private int onGrid(Plane plane, int i) {
+    int x = (int) ((i % plane.width() + 0.5) * seen.width() / plane.width());
+    int y = (int) ((i / plane.width() + 0.5) * seen.height() / plane.height());
+    return y * seen.width() + x;
+  }
+
+  /** A place of an opinion's grid on the inspection's, without what is on that side there. */
+  private Spot enlarged(Spot spot, Plane plane, boolean restores) {
+    Rect grid = new Rect(0, 0, seen.width(), seen.height());
+    Rect box = spot.box().scaled(plane.width(), plane.height(), grid).intersect(grid);
+    boolean[] mask = new boolean[box.width() * box.height()];
+    for (int k = 0; k < mask.length; k++) {
+      int i = (box.y() + k / box.width()) * seen.width() + box.x() + k % box.width();
+      int j = cell(plane, i);
+      int x = j % plane.width();
+      int y = j / plane.width();
+      mask[k] =
+          seen.kept()[i] != restores
+              && x >= spot.box().x()
+              && y >= spot.box().y()
+              && x < spot.box().right()
+              && y < spot.box().bottom()
+              && spot.holds(x, y);
+    }
+    return new Spot(box, mask);
+  }
+
+  /** The cell of an opinion's grid that a pixel of the inspection's lies in. */
+  int cell(Plane plane, int i) {
+    int x = i % seen.width() * plane.width() / seen.width();
+    int y = i / seen.width() * plane.height() / seen.height();
+    return y * plane.width() + x;
+  }
+
   /** An opinion's value at a pixel of the inspection's grid. */
   float at(Plane plane, int i) {
-    int x = (int) ((long) (i % seen.width()) * plane.width() / seen.width());
-    int y = (int) ((long) (i / seen.width()) * plane.height() / seen.height());
-    return plane.at(x, y);
+    return plane.values()[cell(plane, i)];
   }
 
   private static boolean isAmong(List<Spot> spots, Spot one) {

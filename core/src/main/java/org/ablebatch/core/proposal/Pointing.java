@@ -106,7 +106,7 @@ public final class Pointing {
           views.add(all.weighed());
           all.guess().ifPresent(views::add);
           all.person().ifPresent(views::add);
-          views.addAll(all.ways());
+          all.ways().forEach(way -> views.add(way.kept()));
         });
     for (Plane view : views) {
       touched(marked, goes, i -> doubts.at(view, i) >= HALF)

@@ -20,6 +20,9 @@ final class Reach {
   private static final double AROUND = 0.5;
   private static final int LEAST_AROUND = 20;
 
+  /** A larger window is looked at by every second pixel: the outline is solved again anyway. */
+  private static final int MOST_CELLS = 60_000;
+
   private final Inspection seen;
 
   Reach(Inspection seen) {
@@ -81,33 +84,85 @@ final class Reach {
    */
   Change asItHangs(Spot spot, Mode goes, int around) {
     Rect box = spot.box().grow(around).intersect(grid());
-    int w = box.width();
-    int h = box.height();
-    boolean[] marked = new boolean[w * h];
-    moved(spot, box).addTo(marked, w);
-    ColorPlanes lab = new ColorPlanes(w, h);
-    boolean[] before = new boolean[w * h];
-    float[] evidence = new float[w * h];
-    for (int k = 0; k < before.length; k++) {
-      int i = index(box, k);
-      lab.c0()[k] = seen.lab().c0()[i];
-      lab.c1()[k] = seen.lab().c1()[i];
-      lab.c2()[k] = seen.lab().c2()[i];
-      before[k] = seen.kept()[i];
-      evidence[k] = seen.evidence()[i];
-    }
-    boolean[] none = new boolean[w * h];
+    int step = box.width() * box.height() > MOST_CELLS ? 2 : 1;
+    Coarse coarse = new Coarse(box, step);
+    boolean[] marked = coarse.marks(spot);
+    boolean[] none = new boolean[marked.length];
+    boolean restores = goes == Mode.RESTORE;
     HintMarks marks =
-        goes == Mode.RESTORE
+        restores
             ? new HintMarks(marked, none, none, true)
             : new HintMarks(none, marked, none, true);
-    boolean[] after =
-        HintedCut.apply(lab, new SubjectRegion(w, h, before, none, evidence), marks).subject();
-    boolean[] out = new boolean[w * h];
-    for (int k = 0; k < out.length; k++) {
-      out[k] = marked[k] || before[k] != after[k] && after[k] == (goes == Mode.RESTORE);
+    SubjectRegion before = coarse.region();
+    boolean[] after = HintedCut.apply(coarse.lab(), before, marks).subject();
+    boolean[] changed = new boolean[after.length];
+    for (int k = 0; k < changed.length; k++) {
+      changed[k] = before.subject()[k] != after[k] && after[k] == restores;
     }
-    return new Change(goes, new Spot(box, out), true);
+    return new Change(goes, new Spot(box, coarse.spread(changed, spot)), true);
+  }
+
+  /** A window on the inspection, of which every so many pixels are looked at. */
+  private final class Coarse {
+    private final Rect box;
+    private final int step;
+    private final int width;
+    private final int height;
+
+    Coarse(Rect box, int step) {
+      this.box = box;
+      this.step = step;
+      this.width = (box.width() + step - 1) / step;
+      this.height = (box.height() + step - 1) / step;
+    }
+
+    private int at(int k) {
+      return (box.y() + k / width * step) * seen.width() + box.x() + k % width * step;
+    }
+
+    ColorPlanes lab() {
+      ColorPlanes lab = new ColorPlanes(width, height);
+      for (int k = 0; k < lab.c0().length; k++) {
+        lab.c0()[k] = seen.lab().c0()[at(k)];
+        lab.c1()[k] = seen.lab().c1()[at(k)];
+        lab.c2()[k] = seen.lab().c2()[at(k)];
+      }
+      return lab;
+    }
+
+    SubjectRegion region() {
+      boolean[] kept = new boolean[width * height];
+      float[] evidence = new float[kept.length];
+      for (int k = 0; k < kept.length; k++) {
+        kept[k] = seen.kept()[at(k)];
+        evidence[k] = seen.evidence()[at(k)];
+      }
+      return new SubjectRegion(width, height, kept, new boolean[kept.length], evidence);
+    }
+
+    /** A cell is marked where any of its pixels is. */
+    boolean[] marks(Spot spot) {
+      boolean[] out = new boolean[width * height];
+      Spot here = moved(spot, box);
+      for (int k = 0; k < here.mask().length; k++) {
+        if (here.mask()[k]) {
+          int x = here.box().x() + k % here.box().width();
+          int y = here.box().y() + k / here.box().width();
+          out[y / step * width + x / step] = true;
+        }
+      }
+      return out;
+    }
+
+    /** Cells as pixels of the window, with the place itself. */
+    boolean[] spread(boolean[] cells, Spot spot) {
+      boolean[] out = new boolean[box.width() * box.height()];
+      for (int k = 0; k < out.length; k++) {
+        out[k] = cells[k / box.width() / step * width + k % box.width() / step];
+      }
+      moved(spot, box).addTo(out, box.width());
+      return out;
+    }
   }
 
   private Rect grid() {

@@ -4,6 +4,7 @@ import static org.ablebatch.core.PotScene.box;
 import static org.ablebatch.core.PotScene.disc;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.ablebatch.core.PotScene;
@@ -18,6 +19,7 @@ import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.subject.EvidencePlane;
 import org.junit.jupiter.api.Test;
 
 /** What is found brings an edit that mends it. */
@@ -183,6 +185,12 @@ class ExaminerTest {
       int at = i / w * 2 * PotScene.WIDTH + i % w * 2;
       plane.values()[i] = (scene.coverage[at] & 0xFF) / 255f;
     }
-    return new Opinions(plane, Optional.of(plane), Optional.empty(), List.of(plane));
+    List<Plane> evidence = Collections.nCopies(EvidencePlane.values().length, plane);
+    return new Opinions(
+        plane,
+        Optional.of(plane),
+        Optional.empty(),
+        evidence,
+        List.of(new Opinions.Way(plane, 0.1)));
   }
 }

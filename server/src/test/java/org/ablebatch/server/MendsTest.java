@@ -1,0 +1,217 @@
+package org.ablebatch.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import org.ablebatch.server.Api.Answer;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.context.ApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+
+/** A finding brings its mend; somebody takes it, or says that nothing is wrong. */
+@ExtendWith(RunningServer.class)
+class MendsTest {
+  private static final int WIDTH = 400;
+  private static final int HEIGHT = 300;
+
+  private final Api api;
+  private final JdbcTemplate database;
+  private long batch;
+  private long picture;
+
+  MendsTest(Api api, ApplicationContext context) {
+    this.api = api;
+    this.database = context.getBean(JdbcTemplate.class);
+  }
+
+  /** A disc out of which a hand has erased a piece of the middle. */
+  @BeforeEach
+  void aDiscWithAHole() {
+    batch = api.newBatch("Mends");
+    picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(WIDTH, HEIGHT, 0x205A8A));
+    api.verdict(picture, "touch-up");
+    api.post(
+        "/api/v1/pictures/" + picture + "/edits",
+        """
+        {"clientKey": "stroke-hole", "edit": {"mode": "erase", "sizePx": 40, "softness": 0,
+         "strength": 1, "points": [200, 150]}}
+        """);
+    api.post("/api/v1/pictures/" + picture + "/touch-up/done", "");
+    awaitInspected();
+  }
+
+  private void awaitInspected() {
+    await()
+        .atMost(Api.PATIENCE)
+        .until(
+            () -> {
+              JsonNode now = api.picture(picture);
+              return now.get("inspected").asBoolean() && !now.get("redrawing").asBoolean();
+            });
+  }
+
+  private int middle() {
+    return api.matte(picture).at(WIDTH / 2, HEIGHT / 2);
+  }
+
+  private long version() {
+    return api.picture(picture).get("versionId").asLong();
+  }
+
+  private String mends() {
+    return "/api/v1/pictures/" + picture + "/mends";
+  }
+
+  private Answer take(long version, String findings) {
+    return api.post(mends(), "{\"versionId\": " + version + ", \"findings\": " + findings + "}");
+  }
+
+  @Test
+  void theHoleBringsItsMendAndOnePressFillsIt() {
+    JsonNode worst = api.picture(picture).get("findings").get(0);
+    assertThat(worst.get("kind").asString()).isEqualTo("hole");
+    assertThat(worst.get("mend").get("goes").asString()).isEqualTo("back");
+    assertThat(worst.get("mend").get("pixels").asInt()).isBetween(900, 1900);
+    JsonNode proposed = api.get(mends()).body();
+    assertThat(proposed.get("versionId").asLong()).isEqualTo(version());
+    assertThat(proposed.get("mends").get(0).get("area").get("parts")).isNotEmpty();
+    assertThat(middle()).isZero();
+    long before = version();
+
+    JsonNode taken = take(before, "[0]").body();
+
+    assertThat(taken.get("mends").asInt()).isEqualTo(1);
+    await().atMost(Api.PATIENCE).until(() -> version() != before);
+    awaitInspected();
+    assertThat(middle()).isEqualTo(255);
+    JsonNode edits = api.get("/api/v1/pictures/" + picture + "/edits").body().get("edits");
+    assertThat(edits.get(1).get("edit").get("kind").asString()).isEqualTo("settle");
+    assertThat(answers()).isEqualTo("hole 1 taken 0 right");
+
+    JsonNode back =
+        api.withBody(
+                "DELETE",
+                "/api/v1/batches/" + batch + "/mends/" + taken.get("together").asString(),
+                "")
+            .body();
+    assertThat(back.get("mends").asInt()).isEqualTo(1);
+    await().atMost(Api.PATIENCE).until(() -> middle() == 0);
+    assertThat(answers()).isEmpty();
+  }
+
+  @Test
+  void itsPlaceIsShownAsItIsAndAsItWouldBe() {
+    String look = mends() + "/0/look.png?version=" + version() + "&mended=";
+
+    int now = api.image(api.bytes(look + "false")).at(40, 40) >>> 24;
+    var mended = api.image(api.bytes(look + "true"));
+
+    assertThat(now).as("nothing there").isLessThan(40);
+    assertThat(mended.at(mended.width() / 2, mended.height() / 2) >>> 24).isGreaterThan(250);
+    assertThat(middle()).as("looking changes nothing").isZero();
+  }
+
+  @Test
+  void aFindingThatIsRightCountsNoMoreUntilItIsTakenBack() {
+    int doubted = api.picture(picture).get("confidence").asInt();
+    String right = "/api/v1/pictures/" + picture + "/findings/0/right";
+
+    JsonNode said = api.post(right, "{\"versionId\": " + version() + "}").body();
+
+    assertThat(said.get("findings").get(0).get("right").asBoolean()).isTrue();
+    assertThat(said.get("confidence").asInt()).isGreaterThanOrEqualTo(doubted);
+    assertThat(api.get(mends()).body().get("mends")).isEmpty();
+    assertThat(answers()).isEqualTo("hole 0 taken 1 right");
+    assertThat(take(version(), "[0]").body().get("mends").asInt()).isZero();
+
+    JsonNode after = api.withBody("DELETE", right + "?version=" + version(), "").body();
+    assertThat(after.get("findings").get(0).get("right").asBoolean()).isFalse();
+    assertThat(after.get("confidence").asInt()).isEqualTo(doubted);
+    assertThat(answers()).isEmpty();
+  }
+
+  @Test
+  void whatIsNotTheNewestIsNotAnswered() {
+    Answer stale = take(version() - 1, "[0]");
+
+    assertThat(stale.status()).isEqualTo(409);
+    assertThat(stale.body().get("detail").asString()).contains("has changed since you looked");
+    assertThat(middle()).isZero();
+    assertThat(api.post(mends(), "{}").status()).isEqualTo(400);
+    String beyond = "/api/v1/pictures/" + picture + "/findings/99/right";
+    assertThat(api.post(beyond, "{\"versionId\": " + version() + "}").status()).isEqualTo(404);
+  }
+
+  @Test
+  void whatWasPassedIsNotMendedBehindTheCheckersBack() {
+    long version = version();
+    api.verdict(picture, "pass");
+
+    assertThat(take(version, "[0]").status()).isEqualTo(409);
+    assertThat(middle()).isZero();
+  }
+
+  @Test
+  void safeOnesAreTakenInAWholeBatchAndAllOfThemBack() {
+    sure(0.5);
+    String all = "/api/v1/batches/" + batch + "/mends";
+    assertThat(api.post(all, "").body().get("mends").asInt()).as("not safe").isZero();
+    sure(0.99);
+    assertThat(api.post(all + "?kind=haze", "").body().get("mends").asInt()).isZero();
+
+    JsonNode taken = api.post(all + "?kind=hole", "").body();
+
+    assertThat(taken.get("mends").asInt()).isEqualTo(1);
+    assertThat(taken.get("pictures").asInt()).isEqualTo(1);
+    await().atMost(Api.PATIENCE).until(() -> middle() == 255);
+    api.withBody("DELETE", all + "/" + taken.get("together").asString(), "");
+    await().atMost(Api.PATIENCE).until(() -> middle() == 0);
+    assertThat(api.withBody("DELETE", all + "/nobody", "").status()).isEqualTo(404);
+    assertThat(api.post(all + "?kind=ghosts", "").status()).isEqualTo(400);
+  }
+
+  /** How sure the program is of the mend is not what is tried here. */
+  private void sure(double odds) {
+    database.update(
+        "UPDATE cutout_version SET findings = JSON_SET(findings, '$[0].mend.odds', ?) WHERE id = ?",
+        odds,
+        version());
+  }
+
+  @Test
+  void aHintMeansTheThingThatItLiesOn() {
+    api.verdict(picture, "touch-up");
+    String edits = "/api/v1/pictures/" + picture + "/edits";
+    String hint =
+        "{\"kind\": \"hint\", \"mode\": \"subject\", \"sizePx\": 6, \"wide\": true,"
+            + " \"points\": [200, 150]}";
+
+    JsonNode shown =
+        api.post("/api/v1/pictures/" + picture + "/bench/thing", hint).body().get("area");
+    assertThat(shown.get("parts")).isNotEmpty();
+    assertThat(middle()).as("only shown").isZero();
+    api.post(edits, "{\"clientKey\": \"wide-hint\", \"edit\": " + hint + "}");
+
+    assertThat(middle()).isEqualTo(255);
+    assertThat(api.matte(picture).at(200 + 17, 150)).as("the rim of the hole").isEqualTo(255);
+    assertThat(api.matte(picture).at(20, 20)).as("far away").isZero();
+    JsonNode kept = api.get(edits).body().get("edits").get(1).get("edit");
+    assertThat(kept.get("area").get("parts")).isNotEmpty();
+  }
+
+  private String answers() {
+    StringBuilder text = new StringBuilder();
+    for (JsonNode one : api.get("/api/v1/batches/" + batch + "/mends").body()) {
+      text.append(one.get("kind").asString())
+          .append(' ')
+          .append(one.get("taken").asInt())
+          .append(" taken ")
+          .append(one.get("right").asInt())
+          .append(" right");
+    }
+    return text.toString();
+  }
+}
