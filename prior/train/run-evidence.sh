@@ -34,3 +34,6 @@ python3 judge.py "$work/judge.csv,$work/choose.csv,$work/studio-b.csv,$work/glas
 # and judge.trees here, so that the forecast learns from what is taken, with LearnedPriors giving no forecast meanwhile
 for set in judge choose test; do "$root/bench" outcomes "$work/made/$set" "$work/$set-outcomes.csv"; done
 python3 forecast.py "$work/judge-outcomes.csv,$work/choose-outcomes.csv" "$work/test-outcomes.csv" "$work/forecast.trees"
+# and forecast.trees here; the odds of mends come last, because they are about what all of that has cut
+for set in choose judge test; do "$root/bench" proposals "$work/made/$set" "$work/$set-proposals.csv"; done
+python3 mends.py "$work/choose-proposals.csv,$work/judge-proposals.csv" "$work/test-proposals.csv" "$work/mends.trees"

@@ -226,7 +226,8 @@ public class CutoutVersion {
   }
 
   private void keep(List<Finding> found) {
-    findings = List.copyOf(found);
+    // As they come back from the database, so that the same findings give the same confidence.
+    findings = found.stream().map(one -> FindingView.of(one).toFinding()).toList();
     confidence = Trust.percent(engineConfidence(), findings);
   }
 
