@@ -252,7 +252,8 @@ public class DeliveryJob {
     Dressable dressable = dressing.fullSize(row);
     Look look = DressingService.lookOf(run.look, row.photo());
     for (DeliveredFile file : missing) {
-      file.takenFrom(row.photo().shown().versionId(), run.recipes.of(row, look, file.specIndex()));
+      file.takenFrom(
+          row.photo().shown().versionId(), run.recipes.of(row, look).get(file.specIndex()));
       attempt(
           file,
           () -> {

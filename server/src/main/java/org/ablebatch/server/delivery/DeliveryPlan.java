@@ -30,8 +30,9 @@ final class DeliveryPlan {
     List<Item> items = new ArrayList<>();
     for (PhotoRow row : rows) {
       Look own = DressingService.lookOf(look, row.photo());
+      List<String> ofSpecs = recipes.of(row, own);
       for (Planner.PlannedFile file : planner.next(new Deliverable(row.measures(), own))) {
-        items.add(new Item(row, file, recipes.of(row, own, file.specIndex())));
+        items.add(new Item(row, file, ofSpecs.get(file.specIndex())));
       }
     }
     return items;

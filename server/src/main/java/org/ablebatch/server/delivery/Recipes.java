@@ -37,11 +37,11 @@ final class Recipes {
 
   /**
    * @param own the look with what the picture does otherwise
-   * @return SHA-256 in hexadecimal digits
+   * @return SHA-256 in hexadecimal digits for every spec, in their order
    */
-  String of(PhotoRow row, Look own, int specIndex) {
+  List<String> of(PhotoRow row, Look own) {
     Photo photo = row.photo();
-    String text =
+    String ofPicture =
         String.join(
             "\n",
             MAKER,
@@ -52,7 +52,9 @@ final class Recipes {
             own.equals(look) ? lookText : LookFile.partsOf(own),
             words.of(photo.labels()).toString(),
             String.valueOf(sharpen),
-            specs.get(specIndex));
-    return Sha256.of(text.getBytes(StandardCharsets.UTF_8));
+            "");
+    return specs.stream()
+        .map(spec -> Sha256.of((ofPicture + spec).getBytes(StandardCharsets.UTF_8)))
+        .toList();
   }
 }

@@ -4,10 +4,13 @@ import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.hibernate.annotations.Immutable;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What a list says of a picture, column by column, as JSON. */
+// Values are replaced, never changed: without this Hibernate copies each by writing and reading it.
+@Immutable
 @Converter
 public class ColumnsConverter implements AttributeConverter<Map<String, String>, String> {
   private static final JsonMapper JSON = JsonMapper.builder().build();

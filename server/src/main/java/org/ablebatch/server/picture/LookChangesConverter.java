@@ -6,8 +6,11 @@ import java.util.List;
 import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.look.Part;
+import org.hibernate.annotations.Immutable;
 
 /** Changed parts of a look stand in the database as in a look file. */
+// Values are replaced, never changed: without this Hibernate copies each by writing and reading it.
+@Immutable
 @Converter
 public class LookChangesConverter implements AttributeConverter<List<Part>, String> {
   @Override
