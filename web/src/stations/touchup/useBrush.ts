@@ -10,15 +10,28 @@ export interface BrushSettings {
 }
 
 const LARGEST_PX = 2000
+/** A brush of this share of a picture is neither a speck nor half a face. */
+const FIRST_SHARE = 0.022
 
 /** Sizes grow by a factor, so that small brushes are as easy to hit as large ones. */
 export function sizeOf(step: number): number {
   return Math.max(1, Math.round(Math.pow(LARGEST_PX, step / 100)))
 }
 
+/** A size that suits a picture as long as nobody has chosen one: a share of it, whatever it measures. */
+export function firstStep(longSidePx: number): number {
+  const px = Math.max(2, FIRST_SHARE * longSidePx)
+  return Math.min(100, Math.round((100 * Math.log(px)) / Math.log(LARGEST_PX)))
+}
+
 /** The brush as it was left, also after closing the window. */
-export function useBrush(): BrushSettings {
-  const kept = useLocalStorage('brush', { sizeStep: 50, softness: 40, strength: 100 })
+export function useBrush(longSidePx: number): BrushSettings {
+  const kept = useLocalStorage(
+    'brush',
+    { sizeStep: firstStep(longSidePx), softness: 40, strength: 100 },
+    // A size that nobody has chosen is not the next picture's.
+    { writeDefaults: false },
+  )
   const field = (name: 'sizeStep' | 'softness' | 'strength', low: number) =>
     computed({
       get: () => kept.value[name],

@@ -36,7 +36,7 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   const laid = ref(false)
   const tool = ref<ToolName>('brush')
   const settings = useSettings()
-  const brush = useBrush()
+  const brush = useBrush(Math.max(picture.width, picture.height))
   const area = useLocalStorage<Area | null>(`area-of-${picture.id}`, null, {
     serializer: { read: (v) => JSON.parse(v) as Area | null, write: (v) => JSON.stringify(v) },
   })
