@@ -11,7 +11,7 @@ import numpy as np
 from sklearn.ensemble import HistGradientBoostingClassifier
 from sklearn.linear_model import LogisticRegression
 
-LEAST_PX, EDGE = 12, ("edge", "fringe")
+LEAST_PX, LIKELY = 12, .4
 
 
 def read(paths):
@@ -49,7 +49,8 @@ def main(learn, test, out):
     held = np.zeros(len(y))
     for g in range(6):
         held[part == g] = HistGradientBoostingClassifier(**model.get_params()).fit(facts[part != g], y[part != g], weights[part != g]).decision_function(facts[part == g])
-    scale = LogisticRegression(C=1e3).fit(held[:, None], y)
+    likely = held > LIKELY                                        # what is offered or safe is to be right; how unlikely the rest is does not matter
+    scale = LogisticRegression(C=1e3).fit(held[likely, None], y[likely])
     a, b = float(scale.intercept_[0]), float(scale.coef_[0, 0])
     odds = lambda z: 1 / (1 + np.exp(-(a + b * z)))
     report("left out of six", pictures, kinds, gain, changed, wrong, odds(held))

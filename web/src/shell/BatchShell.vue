@@ -2,7 +2,7 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { useBatch, useBatchEvents, usePictures, useServerUploads } from '../api/queries'
+import { useBatch, useBatchEvents, usePictures, useServerUploads, useSpecs } from '../api/queries'
 import { useUploads } from '../api/uploads'
 import { useFileDrop } from '../stations/intake/useFileDrop'
 import { sentenceOf } from '../api/client'
@@ -24,6 +24,8 @@ watch(
 )
 const batch = useBatch(batchId)
 const list = usePictures(batchId)
+// Deliver needs them first of all, and they are small.
+useSpecs(batchId)
 useBatchEvents(batchId)
 
 const uploads = useUploads()

@@ -57,7 +57,8 @@ public final class Examiner {
     List<Answered> all = new ArrayList<>();
     for (Suspicion one : found) {
       // Worst first; what two detectors have seen is one fault.
-      Answered next = new Answered(one.finding(), best(proposals.of(one)));
+      Optional<Sure> best = one.finding().isSerious() ? best(proposals.of(one)) : Optional.empty();
+      Answered next = new Answered(one.finding(), best);
       if (all.stream().noneMatch(other -> other.isAbout(next))) {
         all.add(next);
       }
