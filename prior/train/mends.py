@@ -12,6 +12,7 @@ from sklearn.ensemble import HistGradientBoostingClassifier
 from sklearn.linear_model import LogisticRegression
 
 LEAST_PX, LIKELY = 12, .4
+WAYS, OPINIONS = 27, [*range(19, 27), *range(29, 36), *range(38, 56)]  # of ChangeFacts
 
 
 def read(paths):
@@ -19,6 +20,14 @@ def read(paths):
     numbers = np.array([[float(v) for v in r[2:]] for r, _ in rows])
     pictures = np.array([p + r[0] for r, p in rows])
     return pictures, np.array([r[1] for r, _ in rows]), numbers[:, 0], numbers[:, 1], numbers[:, 2], numbers[:, 3:].astype(np.float32)
+
+
+def fitted(model, facts, y, weights):
+    """Every change once more as it is seen where nobody has an opinion: flat art, ink, what a person guided."""
+    alone = facts.copy()
+    alone[:, OPINIONS] = -1
+    alone[:, WAYS] = 0
+    return model.fit(np.r_[facts, alone], np.r_[y, y], np.r_[weights, .5 * weights])
 
 
 def export(model, a, b, path):
@@ -48,13 +57,13 @@ def main(learn, test, out):
     model = HistGradientBoostingClassifier(learning_rate=.05, max_iter=160, max_leaf_nodes=8, min_samples_leaf=30, l2_regularization=5., random_state=1)
     held = np.zeros(len(y))
     for g in range(6):
-        held[part == g] = HistGradientBoostingClassifier(**model.get_params()).fit(facts[part != g], y[part != g], weights[part != g]).decision_function(facts[part == g])
+        held[part == g] = fitted(HistGradientBoostingClassifier(**model.get_params()), facts[part != g], y[part != g], weights[part != g]).decision_function(facts[part == g])
     likely = held > LIKELY                                        # what is offered or safe is to be right; how unlikely the rest is does not matter
     scale = LogisticRegression(C=1e3).fit(held[likely, None], y[likely])
     a, b = float(scale.intercept_[0]), float(scale.coef_[0, 0])
     odds = lambda z: 1 / (1 + np.exp(-(a + b * z)))
     report("left out of six", pictures, kinds, gain, changed, wrong, odds(held))
-    model.fit(facts, y, weights)
+    fitted(model, facts, y, weights)
     export(model, a, b, out)
     for path in test.split(","):
         n, k, g, c, w, x = read(path)
