@@ -46,7 +46,7 @@ class MendTest {
     assertThat(browser.errors()).isEmpty();
   }
 
-  private void makeAHole(long pot) {
+  private void makeAHole(long pot) throws InterruptedException {
     String picture = "/api/v1/pictures/" + pot;
     api.post(picture + "/verdict", "{\"verdict\": \"touch-up\"}");
     api.post(
@@ -61,7 +61,7 @@ class MendTest {
     assertThat(middle(pot)).isZero();
   }
 
-  private void awaitInspected(long pot) {
+  private void awaitInspected(long pot) throws InterruptedException {
     Api.await(
         () -> {
           JsonNode now = api.get("/api/v1/pictures/" + pot);
@@ -79,7 +79,7 @@ class MendTest {
     Checking.see(page);
   }
 
-  private void isTakenAndTakenBack(long pot) {
+  private void isTakenAndTakenBack(long pot) throws InterruptedException {
     choose(pot);
     assertThat(page.locator(".over.tag")).containsText("comes back");
     page.keyboard().press("n");
@@ -98,7 +98,7 @@ class MendTest {
     awaitInspected(pot);
   }
 
-  private void isSaidToBeRight(long pot) {
+  private void isSaidToBeRight(long pot) throws InterruptedException {
     choose(pot);
     assertThat(page.locator(".over.tag")).isVisible();
     page.keyboard().press("n");
@@ -126,7 +126,8 @@ class MendTest {
     page.keyboard().press("c");
   }
 
-  private void isReadyOnTheBench(Application application, long batch, long pot) {
+  private void isReadyOnTheBench(Application application, long batch, long pot)
+      throws InterruptedException {
     api.post(
         "/api/v1/pictures/" + pot + "/verdict",
         "{\"verdict\": \"touch-up\", \"remark\": {\"reason\": \"hole\"}}");
@@ -145,7 +146,8 @@ class MendTest {
     assertThat(now.get("state").asString()).isEqualTo("to-check");
   }
 
-  private void aClickBringsTheThingBack(Application application, long batch, long pot) {
+  private void aClickBringsTheThingBack(Application application, long batch, long pot)
+      throws InterruptedException {
     api.post("/api/v1/pictures/" + pot + "/verdict", "{\"verdict\": \"touch-up\"}");
     page.navigate(application.address());
     page.evaluate(
