@@ -20,8 +20,6 @@ import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.mend.Means;
 import org.ablebatch.core.mend.Mender;
-import org.ablebatch.core.mend.Mode;
-import org.ablebatch.core.mend.SettleEdit;
 import org.ablebatch.core.proposal.Pointing;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Cutout;
@@ -130,11 +128,7 @@ public final class HintsCommand implements Callable<Integer> {
                 done.opinions(),
                 LearnedPriors.shared().mends().orElseThrow())
             .at(click);
-    return area.<Edit>map(
-            found ->
-                new SettleEdit(
-                    click.kind() == Hint.Kind.SUBJECT ? Mode.RESTORE : Mode.ERASE, found))
-        .orElse(new HintEdit(click));
+    return new HintEdit(click, area);
   }
 
   /** The middle of the largest place that is wrong by more than half. */

@@ -93,6 +93,10 @@ public final class Mender {
               settle -> {
                 piece.hints().add(hinted.hint());
                 Settler.carryOut(piece, settle);
+                Brush.paint(
+                    piece,
+                    settle.mode(),
+                    StrokeMask.of(hinted.core(), piece.width(), piece.height()));
               },
               () -> HintSolver.solve(piece, hinted.hint()));
     } else if (edit instanceof TraceEdit trace) {

@@ -6,13 +6,17 @@ import static org.ablebatch.core.mend.MenderTest.way;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import org.ablebatch.core.PotScene;
+import org.ablebatch.core.area.Area;
+import org.ablebatch.core.area.Shape;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.stroke.StrokePoint;
 import org.junit.jupiter.api.Test;
 
 /** Every tool mends what it is for. */
@@ -39,6 +43,36 @@ class ToolsTest {
 
     assertThat(wrong(mended)).isLessThan(120);
     assertThat(mended.matte().at(210, 260)).as("the pot beside it").isGreaterThan(235);
+  }
+
+  @Test
+  void aHintThatMeansAThingBringsAllOfItBackAndNothingElse() {
+    PotScene lost = new PotScene().cover(PotScene.box(200, 340, 380, 380), 0);
+    Area bottom =
+        Area.of(
+            new Shape(
+                Shape.Kind.BOX, List.of(new StrokePoint(201, 338), new StrokePoint(379, 380))));
+    Hint click = new Hint(Hint.Kind.SUBJECT, 8, List.of(new StrokePoint(290, 360)));
+
+    Cutout wide = mended(lost, new HintEdit(click, Optional.of(bottom)));
+
+    assertThat(wrong(lost.cutout())).isGreaterThan(7000);
+    assertThat(wrong(wide)).isLessThan(500);
+    assertThat(wide.matte().at(290, 400)).as("the wall below").isZero();
+  }
+
+  @Test
+  void whatLiesUnderAHintIsCertain() {
+    Hint click = new Hint(Hint.Kind.BACKDROP, 12, List.of(new StrokePoint(290, 260)));
+    Area around =
+        Area.of(
+            new Shape(
+                Shape.Kind.BOX, List.of(new StrokePoint(284, 254), new StrokePoint(296, 266))));
+
+    Cutout mended = mended(GOOD, new HintEdit(click, Optional.of(around)));
+
+    assertThat(mended.matte().at(290, 260)).isZero();
+    assertThat(mended.matte().at(250, 260)).isEqualTo(255);
   }
 
   @Test
