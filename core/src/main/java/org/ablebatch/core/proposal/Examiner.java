@@ -25,8 +25,8 @@ public final class Examiner {
   /** A proposal that is rather wrong than right helps nobody. */
   private static final double LEAST_ODDS = 0.5;
 
-  /** Doubts of which less is to be expected are not worth a line. */
-  private static final double LEAST_DOUBT = 0.35;
+  /** A doubt is worth a checker's look when four of five such are right. */
+  private static final double LEAST_DOUBT = 0.8;
 
   private static final int MOST_DOUBTS = 6;
 
