@@ -45,10 +45,10 @@ const emit = defineEmits<{
   <Button v-else-if="view === 'compare'" @click="emit('show', 'stage')">
     Back to the picture <kbd>M</kbd>
   </Button>
-  <div v-else-if="view === 'quality'" class="two">
-    <Button @click="emit('show', 'stage')">Back <kbd>Q</kbd></Button>
+  <template v-else-if="view === 'quality'">
+    <Button @click="emit('show', 'stage')">Back to the pictures <kbd>Q</kbd></Button>
     <Button @click="emit('mends')">Safe mends… <kbd>Y</kbd></Button>
-  </div>
+  </template>
   <template v-else>
     <Button type="primary" :disabled="sheetCount === 0" :loading="busy" @click="emit('passSheet')">
       {{ sheetWords }} <kbd>Enter</kbd>
@@ -58,8 +58,8 @@ const emit = defineEmits<{
         One by one <kbd>C</kbd>
       </Button>
       <Button :disabled="!canTakeBack" @click="emit('takeBack')">Undo <kbd>Ctrl Z</kbd></Button>
-      <Button @click="emit('mends')">Safe mends… <kbd>Y</kbd></Button>
     </div>
+    <Button @click="emit('mends')">Safe mends… <kbd>Y</kbd></Button>
   </template>
 </template>
 

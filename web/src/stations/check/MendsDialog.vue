@@ -28,6 +28,10 @@ const shown = computed(() => {
 const pictureCount = computed(() => new Set(places.value.map((p) => p.picture.id)).size)
 const many = (n: number, one: string) => `${n.toLocaleString('en')} ${one}${n === 1 ? '' : 's'}`
 
+/** Enter takes, Escape leaves. */
+const ready = (button: unknown) =>
+  ((button as { $el?: HTMLElement } | null)?.$el ?? null)?.focus({ preventScroll: true })
+
 function take() {
   emit('take', kind.value)
   open.value = false
@@ -35,7 +39,7 @@ function take() {
 </script>
 
 <template>
-  <Modal v-model:open="open" title="Safe mends" width="860px" :footer="null">
+  <Modal v-model:open="open" title="Safe mends" width="860px" :footer="null" destroy-on-close>
     <p v-if="kinds.length === 0">No picture that waits has a mend that is safe to take unseen.</p>
     <div v-else class="mends">
       <div class="kinds" role="radiogroup" aria-label="Kind of finding">
@@ -58,7 +62,7 @@ function take() {
           Nineteen of twenty such mends make a cutout better. The pictures stay in Check, each mend
           is an edit that can be switched off, and all of them can be taken back at once.
         </p>
-        <Button type="primary" :loading="busy" data-take-all @click="take">
+        <Button :ref="ready" type="primary" :loading="busy" data-take-all @click="take">
           Take {{ many(places.length, 'mend') }} in {{ many(pictureCount, 'picture') }}
         </Button>
       </div>

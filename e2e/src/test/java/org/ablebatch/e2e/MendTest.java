@@ -40,7 +40,7 @@ class MendTest {
 
     isTakenAndTakenBack(pots.get(0));
     isSaidToBeRight(pots.get(0));
-    manyAreLookedAtBeforeTheyAreTaken();
+    manyAreLookedAtTakenAndTakenBack(pots);
     isReadyOnTheBench(application, batch, pots.get(1));
     aClickBringsTheThingBack(application, batch, pots.get(2));
     assertThat(browser.errors()).isEmpty();
@@ -115,14 +115,27 @@ class MendTest {
     return api.get("/api/v1/pictures/" + pot).get("findings").get(0).get("right").asBoolean();
   }
 
-  private void manyAreLookedAtBeforeTheyAreTaken() {
+  private void manyAreLookedAtTakenAndTakenBack(List<Long> pots) throws InterruptedException {
     page.keyboard().press("c");
     assertThat(page.locator(".sheet .cell")).hasCount(3);
     page.keyboard().press("y");
-    assertThat(page.getByText("Safe mends").last()).isVisible();
-    assertThat(page.locator(".ant-modal [data-take-all], .ant-modal p").first()).isVisible();
-    page.keyboard().press("Escape");
-    assertThat(page.locator(".ant-modal-wrap:visible")).hasCount(0);
+    Locator takeAll = page.locator("[data-take-all]");
+    assertThat(takeAll).hasText("Take 3 mends in 3 pictures");
+    assertThat(page.locator(".six .looks img")).hasCount(6);
+    assertThat(takeAll).isFocused();
+
+    page.keyboard().press("Enter");
+
+    assertThat(page.locator("[data-last]")).containsText("3 mends taken in 3 pictures");
+    for (long pot : pots) {
+      Api.await(() -> middle(pot) == 255);
+    }
+    page.getByText("Take all of them back").click();
+    assertThat(page.locator("[data-last]")).containsText("3 mends taken back");
+    for (long pot : pots) {
+      Api.await(() -> middle(pot) == 0);
+      awaitInspected(pot);
+    }
     page.keyboard().press("c");
   }
 
