@@ -122,6 +122,9 @@ class MendService {
         continue;
       }
       Photo photo = photoService.lock(row.photo().id());
+      if (!isAsSeen(photo, row.version().id())) {
+        continue;
+      }
       int taken =
           take(photo, row.version(), together, Mend::isSafe, one -> kind == null || one == kind);
       mends += taken;
@@ -247,13 +250,17 @@ class MendService {
 
   private Photo lockAsSeen(long photoId, long versionId) {
     Photo photo = photoService.lock(photoId);
-    Long shown = photo.shown().versionId();
-    if (shown == null || shown != versionId || photo.state() != PictureState.TO_CHECK) {
+    if (!isAsSeen(photo, versionId)) {
       throw new Conflict(
           "“%s” has changed since you looked at it. Nothing was done; look again."
               .formatted(photo.fileName()));
     }
     return photo;
+  }
+
+  private static boolean isAsSeen(Photo photo, long versionId) {
+    Long shown = photo.shown().versionId();
+    return shown != null && shown == versionId && photo.state() == PictureState.TO_CHECK;
   }
 
   private Set<Integer> answered(CutoutVersion version) {
