@@ -49,13 +49,7 @@ final class EngineFaults {
   private final Cutter cutter = new Cutter(LearnedPriors.shared());
   private final Examiner examiner = new Examiner(LearnedPriors.shared().mends());
 
-  private final Mender mender =
-      new Mender(
-          new Means(
-              cutter,
-              id -> {
-                throw new IllegalArgumentException("no mend takes from another version");
-              }));
+  private final Mender mender = new Mender(Means.withoutVersions(cutter));
 
   /** What one picture came to. */
   private record Seen(

@@ -53,13 +53,7 @@ public final class ProposalsCommand implements Callable<Integer> {
 
   private final Cutter cutter = new Cutter(LearnedPriors.shared());
 
-  private final Mender mender =
-      new Mender(
-          new Means(
-              cutter,
-              id -> {
-                throw new IllegalArgumentException("no mend takes from another version");
-              }));
+  private final Mender mender = new Mender(Means.withoutVersions(cutter));
 
   @Override
   public Integer call() throws Exception {

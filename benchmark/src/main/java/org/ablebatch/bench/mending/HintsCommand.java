@@ -56,13 +56,7 @@ public final class HintsCommand implements Callable<Integer> {
 
   private final Cutter cutter = new Cutter(LearnedPriors.shared());
 
-  private final Mender mender =
-      new Mender(
-          new Means(
-              cutter,
-              id -> {
-                throw new IllegalArgumentException("no hint takes from another version");
-              }));
+  private final Mender mender = new Mender(Means.withoutVersions(cutter));
 
   /** IoU before the first click and after each. */
   private record Course(String name, double[] iou, List<Long> millis) {

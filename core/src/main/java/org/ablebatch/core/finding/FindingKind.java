@@ -35,6 +35,11 @@ public enum FindingKind {
     return wireName;
   }
 
+  /** Whether it says no more than that others think otherwise. */
+  public boolean isDoubt() {
+    return this == COULD_BE_SUBJECT || this == COULD_BE_BACKDROP;
+  }
+
   /** A few words for a list. */
   public String label() {
     return label;

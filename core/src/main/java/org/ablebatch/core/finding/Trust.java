@@ -11,15 +11,10 @@ import java.util.Map;
  * nearest to that of their errors.
  */
 public final class Trust {
-  /** That ways and guesses disagree is among what the engine's own forecast goes by. */
-  private static final double FORECAST_KNOWS = 0;
-
   /** A frame that cuts the subject off, or a blurred photograph, no cutout can mend. */
   private static final Map<FindingKind, Double> WEIGHTS =
       new EnumMap<>(
           Map.of(
-              FindingKind.COULD_BE_SUBJECT, FORECAST_KNOWS,
-              FindingKind.COULD_BE_BACKDROP, FORECAST_KNOWS,
               FindingKind.TOUCHES_FRAME, 0.05,
               FindingKind.BLURRED, 0.15,
               FindingKind.TOO_SMALL, 0.05,
@@ -45,7 +40,8 @@ public final class Trust {
   public static int percent(int engine, List<Finding> findings) {
     Map<FindingKind, Double> worst = new EnumMap<>(FindingKind.class);
     findings.stream()
-        .filter(finding -> !finding.right())
+        // That ways and guesses differ is among what the engine's own forecast goes by.
+        .filter(finding -> !finding.right() && !finding.kind().isDoubt())
         .forEach(finding -> worst.merge(finding.kind(), finding.severity(), Math::max));
     double trust = engine;
     for (Map.Entry<FindingKind, Double> kind : worst.entrySet()) {

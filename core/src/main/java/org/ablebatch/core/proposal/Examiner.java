@@ -103,6 +103,9 @@ public final class Examiner {
     boolean isAbout(Answered other) {
       return best.isPresent()
           && other.best().isPresent()
+          // Along one outline its place and its colours may both be wrong.
+          && (best.get().proposal().goes() != Mend.Goes.ALONG
+              || finding.kind() == other.finding().kind())
           && best.get().proposal().goes() == other.best().get().proposal().goes()
           && best.get().proposal().spot().overlap(other.best().get().proposal().spot())
               > Doubts.SAME_PLACE;
