@@ -34,6 +34,13 @@ public record Opinions(
    */
   public record Way(Plane kept, double expectedError) {}
 
+  /** Memory that it holds. */
+  public long bytes() {
+    long planes =
+        1 + guess.stream().count() + person.stream().count() + evidence.size() + ways.size();
+    return planes * Float.BYTES * width() * height();
+  }
+
   public int width() {
     return weighed.width();
   }

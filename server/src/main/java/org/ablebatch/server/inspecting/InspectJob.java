@@ -1,20 +1,18 @@
 package org.ablebatch.server.inspecting;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.ablebatch.core.cut.CutProgress;
-import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.proposal.Examined;
 import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.core.raster.Picture;
-import org.ablebatch.core.work.Pulse;
 import org.ablebatch.server.cutting.BackgroundWork;
 import org.ablebatch.server.cutting.Patience;
+import org.ablebatch.server.cutting.SecondOpinions;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.CutoutVersionRepository;
@@ -37,7 +35,7 @@ class InspectJob implements BackgroundWork {
   private static final int LOOKED_AT = 20;
   private static final Logger LOG = LoggerFactory.getLogger(InspectJob.class);
 
-  private final Cutter cutter;
+  private final SecondOpinions opinions;
   private final Examiner examiner;
   private final CutoutVersionRepository versions;
   private final PhotoRepository photos;
@@ -47,14 +45,14 @@ class InspectJob implements BackgroundWork {
   private final Set<Long> inWork = ConcurrentHashMap.newKeySet();
 
   InspectJob(
-      Cutter cutter,
+      SecondOpinions opinions,
       Examiner examiner,
       CutoutVersionRepository versions,
       PhotoRepository photos,
       CutoutFiles files,
       BatchEvents events,
       Patience patience) {
-    this.cutter = cutter;
+    this.opinions = opinions;
     this.examiner = examiner;
     this.versions = versions;
     this.photos = photos;
@@ -104,7 +102,7 @@ class InspectJob implements BackgroundWork {
           original,
           files.cutout(original, version),
           Expectations.of(Method.ofWireName(version.method())),
-          version.guidance() == null ? cutter.opinions(original, Pulse.NONE) : Optional.empty());
+          opinions.of(version, original));
     } catch (StorageFailed e) {
       if (!e.isLasting()) {
         throw e;

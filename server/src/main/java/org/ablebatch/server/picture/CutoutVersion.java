@@ -293,7 +293,7 @@ public class CutoutVersion {
   }
 
   /** The photograph it was made of; null only for what was never seen by this program. */
-  String sourceBlob() {
+  public String sourceBlob() {
     return sourceBlob;
   }
 
@@ -312,7 +312,7 @@ public class CutoutVersion {
   }
 
   /** The part of the photograph it was made of; null = all of it. */
-  Rect crop() {
+  public Rect crop() {
     return Crop.rect(crop);
   }
 

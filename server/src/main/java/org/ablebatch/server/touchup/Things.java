@@ -4,16 +4,14 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.ablebatch.core.area.Area;
-import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
-import org.ablebatch.core.cut.Opinions;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.proposal.Pointing;
-import org.ablebatch.core.work.Pulse;
 import org.ablebatch.prior.LearnedPriors;
 import org.ablebatch.server.bench.Bench;
+import org.ablebatch.server.cutting.SecondOpinions;
 import org.ablebatch.server.picture.CutoutVersion;
 import org.ablebatch.server.picture.PhotoService;
 import org.springframework.stereotype.Component;
@@ -23,7 +21,7 @@ import org.springframework.stereotype.Component;
 class Things {
   private static final int REMEMBERED = 4;
 
-  private final Cutter cutter;
+  private final SecondOpinions opinions;
   private final PhotoService photos;
   private final Optional<LearnedTrees> odds = LearnedPriors.shared().mends();
 
@@ -38,18 +36,17 @@ class Things {
         }
       };
 
-  Things(Cutter cutter, PhotoService photos) {
-    this.cutter = cutter;
+  Things(SecondOpinions opinions, PhotoService photos) {
+    this.opinions = opinions;
     this.photos = photos;
   }
 
   /**
    * What is known of a bench.
    *
-   * @param opinions of its photograph; empty where a person had said what the subject is
    * @param state of the bench that was looked at
    */
-  private record Known(Optional<Opinions> opinions, String state, Pointing pointing) {}
+  private record Known(String state, Pointing pointing) {}
 
   /**
    * @return empty where the hint can only speak for its surroundings
@@ -68,21 +65,14 @@ class Things {
         return before;
       }
       CutoutVersion base = photos.version(bench.baseVersionId());
-      Optional<Opinions> opinions =
-          before != null
-              ? before.opinions()
-              : base.guidance() == null
-                  ? cutter.opinions(bench.original(), Pulse.NONE)
-                  : Optional.empty();
       Known now =
           new Known(
-              opinions,
               bench.state(),
               new Pointing(
                   bench.original(),
                   bench.cutout(),
                   Expectations.of(Method.ofWireName(base.method())),
-                  opinions,
+                  opinions.of(base, bench.original()),
                   odds.get()));
       lately.put(bench.baseVersionId(), now);
       return now;
