@@ -41,7 +41,7 @@ function planning() {
     isKnown.value = true
     await nextTick()
   }
-  return { batch, pictures, specs, plan, come }
+  return { batch, pictures, specs, isKnown, plan, come }
 }
 
 async function later() {
@@ -83,6 +83,32 @@ describe('what a run would make', () => {
     specs.value = [spec('Zoom')]
     await later()
     expect(plans[2]?.specs[0]?.name).toBe('Zoom')
+  })
+
+  it('is asked for before the batch itself is here, and not again when it comes', async () => {
+    const { batch, specs, isKnown } = planning()
+    specs.value = [spec('Card')]
+    isKnown.value = true
+    await nextTick()
+    expect(plans).toHaveLength(1)
+
+    batch.value = { look: {}, counts: { delivered: 0 } } as Batch
+    await later()
+    expect(plans).toHaveLength(1)
+    batch.value = { look: {}, counts: { delivered: 3 } } as Batch
+    await later()
+    expect(plans).toHaveLength(2)
+  })
+
+  it('is asked for again when the first of all pictures is passed', async () => {
+    const { pictures, come } = planning()
+    await come()
+    pictures.value = [{ ...picture(1), state: 'to-check' }]
+    await later()
+
+    pictures.value = [picture(1)]
+    await later()
+    expect(plans).toHaveLength(2)
   })
 
   it('is that of the last question, whatever comes late', async () => {

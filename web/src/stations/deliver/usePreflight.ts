@@ -23,24 +23,26 @@ export function usePreflight(
   const ready = computed(() => pictures.value.filter((p) => DELIVERABLE.includes(p.state)))
   const canBeNamed = computed(() => specs.value.every((s) => (s.fileName ?? []).length > 0))
 
-  /** What a plan is made of. The pictures' own list comes later than the plan of the same ones. */
-  const passed = computed(() => ready.value.map((p) => `${p.id} ${p.revision}`).join())
-  const others = computed(() =>
-    JSON.stringify([specs.value, batch.value?.look, batch.value?.counts.delivered]),
-  )
-  const isReady = computed(() => isKnown.value && batch.value !== undefined)
-  let askedFor = { passed: '', others: '' }
+  /** What a plan is made of; '' = not known yet. */
+  const asked = computed(() => ({
+    specs: JSON.stringify(specs.value),
+    batch: batch.value ? JSON.stringify([batch.value.look, batch.value.counts.delivered]) : '',
+    passed:
+      pictures.value.length === 0 ? '' : JSON.stringify(ready.value.map((p) => [p.id, p.revision])),
+  }))
+  let askedFor: typeof asked.value | null = null
 
+  /** The server knows the batch and its pictures before they are here: what only comes changes nothing. */
   function isAskedFor(): boolean {
-    const same = askedFor.others === others.value
-    const onlyCame = same && askedFor.passed === ''
-    if (onlyCame) askedFor.passed = passed.value
-    return same && askedFor.passed === passed.value
+    if (!askedFor) return false
+    askedFor.batch ||= asked.value.batch
+    askedFor.passed ||= asked.value.passed
+    return JSON.stringify(askedFor) === JSON.stringify(asked.value)
   }
 
   async function ask() {
-    if (!isReady.value || isAskedFor()) return
-    const mine = { passed: passed.value, others: others.value }
+    if (!isKnown.value || isAskedFor()) return
+    const mine = { ...asked.value }
     askedFor = mine
     if (specs.value.length === 0 || !canBeNamed.value) {
       planned.value = null
@@ -60,13 +62,13 @@ export function usePreflight(
       problem.value = ''
     } catch (error) {
       if (askedFor !== mine) return
-      askedFor = { passed: '', others: '' }
+      askedFor = null
       problem.value = sentenceOf(error)
     }
   }
 
-  watch(isReady, () => void ask(), { immediate: true })
-  watchDebounced([others, passed], () => void ask(), { debounce: 200 })
+  watch(isKnown, () => void ask(), { immediate: true })
+  watchDebounced(asked, () => void ask(), { debounce: 200 })
 
   const weights = useWeights(batchId, specs, planned)
   const preflight = computed(

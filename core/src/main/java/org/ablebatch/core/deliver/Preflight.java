@@ -66,11 +66,11 @@ public final class Preflight {
       notes.add(new Note(Kind.TOO_LARGE, problem));
     }
     if (staging.enlargement() > ENLARGED_FROM) {
-      notes.add(note(Kind.ENLARGED, "enlarged %.1f ×", staging.enlargement()));
+      notes.add(new Note(Kind.ENLARGED, enlarged(staging.enlargement())));
     }
     if (staging.cutOff() > 0) {
-      notes.add(
-          note(Kind.SUBJECT_CUT, "%.0f %% of the subject is cut off", 100 * staging.cutOff()));
+      long percent = Math.round(100 * staging.cutOff());
+      notes.add(new Note(Kind.SUBJECT_CUT, percent + " % of the subject is cut off"));
     }
     boolean wantsClear =
         (spec.backdrop() != null ? spec.backdrop() : picture.look().backdrop())
@@ -87,6 +87,12 @@ public final class Preflight {
     return notes;
   }
 
+  /** With one decimal; put together by hand, for it is said of every file of a small picture. */
+  private static String enlarged(double times) {
+    long tenths = Math.round(10 * times);
+    return "enlarged " + tenths / 10 + '.' + tenths % 10 + " ×";
+  }
+
   private static Note note(FileNames.Mend mend) {
     return switch (mend) {
       case NUMBERED -> new Note(Kind.NAME_TWICE, "would share its name: numbered");
@@ -95,9 +101,5 @@ public final class Preflight {
       case SHORTENED -> new Note(Kind.NAME_SHORTENED, "its name was too long: shortened");
       case COLUMN_EMPTY -> new Note(Kind.COLUMN_EMPTY, "the list has nothing for its name");
     };
-  }
-
-  private static Note note(Kind kind, String format, double value) {
-    return new Note(kind, String.format(Locale.ROOT, format, value));
   }
 }

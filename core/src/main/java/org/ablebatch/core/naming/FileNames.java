@@ -1,9 +1,11 @@
 package org.ablebatch.core.naming;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -15,7 +17,10 @@ public final class FileNames {
   private static final Pattern NOT_A_WORD = Pattern.compile("[^\\p{L}\\p{N}]+");
   private static final String UNGROUPED = "ungrouped";
 
+  private static final Pattern ENDS = Pattern.compile("^-+|-+$");
+
   private final Set<String> given = new HashSet<>();
+  private final Map<String, String> hyphenated = new HashMap<>();
 
   /** What had to be done to a name. */
   public enum Mend {
@@ -74,7 +79,7 @@ public final class FileNames {
     return new Given(name, List.copyOf(mends));
   }
 
-  private static String text(NamePart part, Named picture, OfSpec spec, List<Mend> mends) {
+  private String text(NamePart part, Named picture, OfSpec spec, List<Mend> mends) {
     if (part instanceof NamePart.OriginalName) {
       return SafeNames.stem(picture.originalName());
     } else if (part instanceof NamePart.Code) {
@@ -82,7 +87,7 @@ public final class FileNames {
     } else if (part instanceof NamePart.Group) {
       return picture.group() == null ? UNGROUPED : picture.group();
     } else if (part instanceof NamePart.SpecName) {
-      return hyphenated(spec.name());
+      return hyphenated.computeIfAbsent(spec.name(), FileNames::hyphenated);
     } else if (part instanceof NamePart.Size) {
       return spec.size();
     } else if (part instanceof NamePart.Counter counter) {
@@ -105,6 +110,6 @@ public final class FileNames {
 
   private static String hyphenated(String words) {
     String joined = NOT_A_WORD.matcher(words.toLowerCase(Locale.ROOT)).replaceAll("-");
-    return joined.replaceAll("^-+|-+$", "");
+    return ENDS.matcher(joined).replaceAll("");
   }
 }

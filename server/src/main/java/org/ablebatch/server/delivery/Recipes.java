@@ -1,6 +1,7 @@
 package org.ablebatch.server.delivery;
 
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
 import java.util.List;
 import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.codec.spec.SpecEntry;
@@ -21,7 +22,7 @@ final class Recipes {
 
   private static final JsonMapper JSON = new JsonMapper();
 
-  private final List<String> specs;
+  private final List<byte[]> specs;
   private final Look look;
   private final String lookText;
   private final WordsPlan words;
@@ -29,7 +30,7 @@ final class Recipes {
 
   Recipes(List<SpecEntry> specs, Look look, WordsPlan words, boolean sharpen) {
     this.words = words;
-    this.specs = specs.stream().map(spec -> JSON.writeValueAsString(spec.withoutNames())).toList();
+    this.specs = specs.stream().map(spec -> JSON.writeValueAsBytes(spec.withoutNames())).toList();
     this.look = look;
     this.lookText = LookFile.partsOf(look);
     this.sharpen = sharpen;
@@ -53,8 +54,8 @@ final class Recipes {
             words.of(photo.labels()).toString(),
             String.valueOf(sharpen),
             "");
-    return specs.stream()
-        .map(spec -> Sha256.of((ofPicture + spec).getBytes(StandardCharsets.UTF_8)))
-        .toList();
+    MessageDigest begun = Sha256.digest();
+    begun.update(ofPicture.getBytes(StandardCharsets.UTF_8));
+    return specs.stream().map(spec -> Sha256.of(begun, spec)).toList();
   }
 }

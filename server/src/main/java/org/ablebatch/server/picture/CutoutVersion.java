@@ -68,9 +68,9 @@ public class CutoutVersion {
   private Integer engineConfidence;
   private boolean inspected;
 
-  @Convert(converter = FindingsConverter.class)
+  /** As text, and read when somebody asks: lists of thousands are fetched for other reasons. */
   @Column(columnDefinition = "MEDIUMTEXT")
-  private List<Finding> findings;
+  private String findings;
 
   @OneToMany(mappedBy = "version", cascade = CascadeType.ALL, orphanRemoval = true)
   @OrderBy("finding")
@@ -226,9 +226,9 @@ public class CutoutVersion {
   }
 
   private void keep(List<Finding> found) {
+    findings = FindingsText.of(found);
     // As they come back from the database, so that the same findings give the same confidence.
-    findings = found.stream().map(one -> FindingView.of(one).toFinding()).toList();
-    confidence = Trust.percent(engineConfidence(), findings);
+    confidence = Trust.percent(engineConfidence(), findings());
   }
 
   /**
@@ -253,7 +253,7 @@ public class CutoutVersion {
 
   /** Worst first; empty also while it has not been inspected yet. */
   public List<Finding> findings() {
-    return findings == null ? List.of() : findings;
+    return FindingsText.read(findings);
   }
 
   public boolean isInspected() {

@@ -12,6 +12,20 @@ public final class Sha256 {
     return HexFormat.of().formatHex(digest().digest(bytes));
   }
 
+  /**
+   * Of what a digest was fed with and of what follows.
+   *
+   * @param begun stays as it is
+   */
+  public static String of(MessageDigest begun, byte[] rest) {
+    try {
+      MessageDigest digest = (MessageDigest) begun.clone();
+      return HexFormat.of().formatHex(digest.digest(rest));
+    } catch (CloneNotSupportedException e) {
+      throw new IllegalStateException("every Java copies its SHA-256", e);
+    }
+  }
+
   /** A digest to be fed piece by piece. */
   public static MessageDigest digest() {
     try {

@@ -9,15 +9,12 @@ import org.ablebatch.core.raster.Rect;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-class FindingsConverterTest {
-  private final FindingsConverter converter = new FindingsConverter();
-
+class FindingsTextTest {
   @ParameterizedTest
   @EnumSource(FindingKind.class)
   void everyKindComesBackAsItWas(FindingKind kind) {
     List<Finding> one = List.of(new Finding(kind, new Rect(1, 2, 3, 4), 5.25, 0.75, "seen"));
 
-    assertThat(converter.convertToEntityAttribute(converter.convertToDatabaseColumn(one)))
-        .isEqualTo(one);
+    assertThat(FindingsText.read(FindingsText.of(one))).isEqualTo(one);
   }
 }
