@@ -31,9 +31,13 @@ export function useBatches() {
   })
 }
 
+/** Whoever comes from the floor has seen the batch there and need not wait for it again. */
 export function useBatch(id: Ref<number>) {
+  const client = useQueryClient()
   return useQuery({
     queryKey: computed(() => keys.batch(id.value)),
+    placeholderData: () =>
+      client.getQueryData<Batch[]>(keys.batches)?.find((batch) => batch.id === id.value),
     queryFn: async () =>
       (await need(
         api.GET('/api/v1/batches/{id}', { params: { path: { id: id.value } } }),

@@ -3,11 +3,11 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Batch, Picture, Spec } from '../../api/types'
 import { usePreflight } from './usePreflight'
 
-const plans: { specs: Spec[]; answer: (files: number) => void }[] = []
+const plans: { specs?: Spec[]; answer: (files: number) => void; refuse: () => void }[] = []
 vi.mock('../../api/client', async (original) => ({
   ...(await original<object>()),
   api: {
-    POST: (path: string, { body }: { body: { specs: Spec[] } }) =>
+    POST: (path: string, { body }: { body: { specs?: Spec[] } }) =>
       new Promise((resolve) => {
         if (!path.endsWith('/preflight')) return
         plans.push({
@@ -17,6 +17,8 @@ vi.mock('../../api/client', async (original) => ({
               data: { files, needALook: 0, blocked: 0, same: 0, content: [] },
               response: new Response('{}'),
             }),
+          refuse: () =>
+            resolve({ error: { detail: 'No specs' }, response: new Response('', { status: 400 }) }),
         })
       }),
   },
@@ -41,7 +43,7 @@ function planning() {
     isKnown.value = true
     await nextTick()
   }
-  return { batch, pictures, specs, isKnown, plan, come }
+  return { batch, pictures, specs, plan, come }
 }
 
 async function later() {
@@ -56,19 +58,30 @@ describe('what a run would make', () => {
     vi.useFakeTimers()
   })
 
-  it('is asked for once the ticket is known, at once, and not again when the pictures come', async () => {
+  it('is asked for at once, by what the ticket says, and not again when that comes', async () => {
     const { pictures, plan, come } = planning()
+    expect(plans.map((p) => p.specs)).toEqual([undefined])
+    plans[0]?.answer(4)
     await later()
-    expect(plans).toHaveLength(0)
+    expect(plan.preflight.value).toBeNull()
 
     await come()
-    expect(plans.map((p) => p.specs[0]?.name)).toEqual(['Card'])
-    plans[0]?.answer(4)
     await later()
     pictures.value = [picture(1), picture(2)]
     await later()
     expect(plans).toHaveLength(1)
     expect(plan.preflight.value?.files).toBe(4)
+  })
+
+  it('is asked for by the specs that a ticket without any begins with', async () => {
+    const { plan, come } = planning()
+    plans[0]?.refuse()
+    await later()
+    expect(plan.problem.value).toBe('')
+
+    await come()
+    await later()
+    expect(plans[1]?.specs?.map((s) => s.name)).toEqual(['Card'])
   })
 
   it('is asked for again when a picture or a spec changes', async () => {
@@ -82,19 +95,13 @@ describe('what a run would make', () => {
     expect(plans).toHaveLength(2)
     specs.value = [spec('Zoom')]
     await later()
-    expect(plans[2]?.specs[0]?.name).toBe('Zoom')
+    expect(plans[2]?.specs?.[0]?.name).toBe('Zoom')
   })
 
-  it('is asked for before the batch itself is here, and not again when it comes', async () => {
-    const { batch, specs, isKnown } = planning()
-    specs.value = [spec('Card')]
-    isKnown.value = true
-    await nextTick()
-    expect(plans).toHaveLength(1)
-
-    batch.value = { look: {}, counts: { delivered: 0 } } as Batch
+  it('is asked for again when something was delivered', async () => {
+    const { batch, come } = planning()
+    await come()
     await later()
-    expect(plans).toHaveLength(1)
     batch.value = { look: {}, counts: { delivered: 3 } } as Batch
     await later()
     expect(plans).toHaveLength(2)
@@ -114,6 +121,7 @@ describe('what a run would make', () => {
   it('is that of the last question, whatever comes late', async () => {
     const { specs, plan, come } = planning()
     await come()
+    await later()
     specs.value = [spec('Zoom')]
     await later()
     plans[1]?.answer(7)

@@ -1,5 +1,5 @@
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import type { Batch, Picture, Preflight, Spec } from '../../api/types'
 import { keyOf, withProblems } from './preflight'
@@ -13,7 +13,7 @@ export function usePreflight(
   batch: Ref<Batch | undefined>,
   pictures: Ref<Picture[]>,
   specs: Ref<Spec[]>,
-  /** False = the specs are not the ticket's yet, and asking would be for nothing. */
+  /** False = the specs are not the ticket's yet. */
   isKnown: Ref<boolean>,
 ) {
   // Twelve thousand files are not watched one by one.
@@ -25,35 +25,36 @@ export function usePreflight(
 
   /** What a plan is made of; '' = not known yet. */
   const asked = computed(() => ({
-    specs: JSON.stringify(specs.value),
+    specs: isKnown.value ? JSON.stringify(specs.value) : '',
     batch: batch.value ? JSON.stringify([batch.value.look, batch.value.counts.delivered]) : '',
     passed:
       pictures.value.length === 0 ? '' : JSON.stringify(ready.value.map((p) => [p.id, p.revision])),
   }))
   let askedFor: typeof asked.value | null = null
 
-  /** The server knows the batch and its pictures before they are here: what only comes changes nothing. */
+  /** The server knows ticket, batch and pictures before they are here: what only comes changes nothing. */
   function isAskedFor(): boolean {
     if (!askedFor) return false
-    askedFor.batch ||= asked.value.batch
-    askedFor.passed ||= asked.value.passed
+    for (const part of ['specs', 'batch', 'passed'] as const) askedFor[part] ||= asked.value[part]
     return JSON.stringify(askedFor) === JSON.stringify(asked.value)
   }
 
   async function ask() {
-    if (!isKnown.value || isAskedFor()) return
-    const mine = { ...asked.value }
-    askedFor = mine
-    if (specs.value.length === 0 || !canBeNamed.value) {
+    if (isKnown.value && (specs.value.length === 0 || !canBeNamed.value)) {
+      askedFor = null
       planned.value = null
       problem.value = ''
       return
     }
+    if (isAskedFor()) return
+    const mine = { ...asked.value }
+    askedFor = mine
+    const ofTicket = !isKnown.value
     try {
       const plan = (await need(
         api.POST('/api/v1/batches/{id}/preflight', {
           params: { path: { id: batchId.value } },
-          body: { specs: specs.value },
+          body: ofTicket ? {} : { specs: specs.value },
         }),
       )) as Preflight
       // What was asked for since then comes by itself.
@@ -63,16 +64,19 @@ export function usePreflight(
     } catch (error) {
       if (askedFor !== mine) return
       askedFor = null
-      problem.value = sentenceOf(error)
+      // A ticket without specs gets some here.
+      if (ofTicket) void (isKnown.value && ask())
+      else problem.value = sentenceOf(error)
     }
   }
 
-  watch(isKnown, () => void ask(), { immediate: true })
+  void ask()
   watchDebounced(asked, () => void ask(), { debounce: 200 })
 
-  const weights = useWeights(batchId, specs, planned)
+  const known = computed(() => (isKnown.value ? planned.value : null))
+  const weights = useWeights(batchId, specs, known)
   const preflight = computed(
-    () => planned.value && withProblems(planned.value, weights.problems.value, weights.risks.value),
+    () => known.value && withProblems(known.value, weights.problems.value, weights.risks.value),
   )
   const made = computed(() =>
     (preflight.value?.content ?? []).filter((f) => !leftOut.value.has(keyOf(f))),

@@ -90,6 +90,26 @@ class DeliverAgainTest {
   }
 
   @Test
+  void withoutSpecsThoseOnTheTicketCount() throws Exception {
+    long batch = api.newBatch("By the ticket");
+    deliveries.passed(batch, "t.jpg", 0x3070B0);
+    String preflight = "/api/v1/batches/" + batch + "/preflight";
+    assertThat(api.post(preflight, "{}").status()).isEqualTo(400);
+
+    api.withBody("PUT", "/api/v1/batches/" + batch + "/specs", body(specs(SQUARE, CARD), ""));
+
+    assertThat(api.post(preflight, "{}").body())
+        .isEqualTo(api.post(preflight, body(specs(SQUARE, CARD), "")).body());
+    Answer queued = api.post("/api/v1/batches/" + batch + "/deliveries", "{}");
+    assertThat(queued.status()).isEqualTo(202);
+    long delivery = queued.body().get("id").asLong();
+    await()
+        .atMost(Api.PATIENCE)
+        .untilAsserted(() -> assertThat(deliveries.state(delivery)).isEqualTo("done"));
+    assertThat(api.get("/api/v1/deliveries/" + delivery).body().get("made").asInt()).isEqualTo(2);
+  }
+
+  @Test
   void theMostBytesAreMetOrItSaysHowNearItComes() throws Exception {
     long batch = api.newBatch("Weight");
     deliveries.passed(batch, "w.jpg", 0x90B030);

@@ -37,6 +37,7 @@ class DeliveryController {
   private final DeliveryZip zips;
   private final Weights weights;
   private final BatchService batches;
+  private final TicketSpecs ticket;
 
   DeliveryController(
       DeliveryService deliveries,
@@ -45,7 +46,8 @@ class DeliveryController {
       FolderDelivery folders,
       DeliveryZip zips,
       Weights weights,
-      BatchService batches) {
+      BatchService batches,
+      TicketSpecs ticket) {
     this.deliveries = deliveries;
     this.packages = packages;
     this.sheets = sheets;
@@ -53,9 +55,11 @@ class DeliveryController {
     this.zips = zips;
     this.weights = weights;
     this.batches = batches;
+    this.ticket = ticket;
   }
 
   /**
+   * @param specs left out = those on the ticket
    * @param leaveOut files that are not made; left out = all are made
    * @param pictures the only ones that are delivered; left out = all that are passed. The next
    *     delivery is not compared with one of some pictures
@@ -64,16 +68,20 @@ class DeliveryController {
 
   record Queued(long id) {}
 
+  private List<SpecEntry> specs(long batchId, DeliveryRequest request) {
+    return request.specs() == null ? ticket.of(batchId) : request.specs();
+  }
+
   /** What would be made, and what would be lost on the way. Makes nothing. */
   @PostMapping("/batches/{id}/preflight")
   PreflightView preflight(@PathVariable long id, @RequestBody DeliveryRequest request) {
-    return deliveries.preflight(id, request.specs());
+    return deliveries.preflight(id, specs(id, request));
   }
 
   /** What the files would weigh; asking again brings more until it is complete. */
   @PostMapping("/batches/{id}/weights")
   Weights.View weights(@PathVariable long id, @RequestBody DeliveryRequest request) {
-    return weights.of(id, request.specs());
+    return weights.of(id, specs(id, request));
   }
 
   /**
@@ -106,7 +114,7 @@ class DeliveryController {
     return new Queued(
         deliveries.deliver(
             id,
-            request.specs(),
+            specs(id, request),
             request.leaveOut() == null ? Set.of() : request.leaveOut(),
             request.pictures()));
   }
