@@ -22,6 +22,10 @@ defineProps<{ batch: Batch }>()
       <dd>{{ batch.look.name }}</dd>
       <dt>Pictures</dt>
       <dd class="num">{{ batch.total.toLocaleString('en') }}</dd>
+      <template v-if="batch.takeSafeMends">
+        <dt>Mends</dt>
+        <dd>Safe ones are taken by itself</dd>
+      </template>
       <template v-if="batch.notes">
         <dt>Notes</dt>
         <dd>{{ batch.notes }}</dd>

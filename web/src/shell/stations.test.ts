@@ -21,6 +21,7 @@ function batch(counts: Partial<Record<PictureState, number>>, queued = 0): Batch
     method: 'auto',
     methodRules: {},
     sharpenEnlarged: false,
+    takeSafeMends: false,
     notes: null,
     removed: 0,
     paused: false,

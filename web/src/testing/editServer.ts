@@ -64,5 +64,6 @@ export const list = (...ids: number[]): EditList => ({
     box: null,
     problem: null,
     elsewhere: null,
+    byTicket: false,
   })),
 })

@@ -233,8 +233,10 @@ useCheckKeys({
   />
   <MendsDialog
     v-model:open="mendsAsked"
+    :by-ticket="batch?.takeSafeMends === true"
     :pictures="queue"
     :busy="mends.busy.value"
+    @update:by-ticket="mends.letTicket"
     @take="mends.takeInAll"
   />
   <RecutDialog v-model:open="recutAsked" @choose="recut" />

@@ -2,11 +2,14 @@
 import { Button, Modal } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import type { Picture } from '../../api/types'
+import TickBox from '../../shell/TickBox.vue'
 import MendLooks from '../../stage/MendLooks.vue'
 import { safeMendsIn } from './findings'
 
 /** Safe mends for every picture that waits: one kind at a time, or all, after a look at six of them. */
 const open = defineModel<boolean>('open', { required: true })
+/** Whether the ticket takes them from now on without being asked. */
+const byTicket = defineModel<boolean>('byTicket', { required: true })
 const props = defineProps<{ pictures: Picture[]; busy: boolean }>()
 const emit = defineEmits<{ take: [kind: string | null] }>()
 const SHOWN = 6
@@ -67,6 +70,13 @@ function take() {
         </Button>
       </div>
     </div>
+    <p class="ticket">
+      <TickBox v-model:on="byTicket">The ticket takes safe mends by itself</TickBox>
+      <span class="small quiet">
+        As soon as the engine has cut a picture, nobody being asked. The edits and the quality page
+        name it.
+      </span>
+    </p>
   </Modal>
 </template>
 
@@ -84,6 +94,13 @@ function take() {
   padding: 6px 0;
   border-bottom: 1px solid var(--line-soft);
   cursor: pointer;
+}
+
+.ticket {
+  display: grid;
+  margin: 16px 0 0;
+  padding-top: 12px;
+  border-top: 1px solid var(--line-soft);
 }
 
 .six {

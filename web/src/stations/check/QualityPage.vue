@@ -57,6 +57,7 @@ function saidOf(k: { sent: number; lately: number; answer?: MendAnswers }): stri
     sent && `${sent} sent back`,
     lately > sent && `${lately} in all batches`,
     answer?.taken && `${answer.taken} mended`,
+    answer?.byTicket && `${answer.byTicket} of them by the ticket`,
     answer?.right && `${answer.right} said to be right`,
   ]
     .filter(Boolean)

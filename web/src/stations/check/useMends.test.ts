@@ -14,7 +14,7 @@ vi.mock('@tanstack/vue-query', () => ({
   useQueryClient: () => ({ invalidateQueries: () => undefined, setQueryData: () => undefined }),
 }))
 vi.mock('../../api/queries', () => ({
-  keys: { mends: () => [], pictures: () => [], answers: () => [] },
+  keys: { mends: () => [], pictures: () => [], answers: () => [], batch: () => [] },
   showPicture: () => undefined,
 }))
 vi.mock('../../api/client', () => {
@@ -27,7 +27,7 @@ vi.mock('../../api/client', () => {
         : Promise.resolve({ together: 'all-of-it', mends: 1, pictures: 1 })
     }
   return {
-    api: { GET: call('GET'), POST: call('POST'), DELETE: call('DELETE') },
+    api: { GET: call('GET'), POST: call('POST'), DELETE: call('DELETE'), PATCH: call('PATCH') },
     need: (answer: Promise<unknown>) => answer,
     sentenceOf: (error: Error) => error.message,
   }
@@ -145,5 +145,16 @@ describe('mends on the stage', () => {
     expect(sent[0]?.path).toContain('/right')
     expect(sent[0]?.body).toEqual({ versionId: 70 })
     expect(said[0]?.sentence).toContain('is right, you said')
+  })
+
+  it('are left to the ticket, which is said, or the refusal is', async () => {
+    const { mends, said } = mending([finding('haze', true)])
+    await mends.letTicket(true)
+    expect(sent.at(-1)).toMatchObject({ method: 'PATCH', body: { takeSafeMends: true } })
+    expect(said.at(-1)?.sentence).toContain('by itself')
+
+    refuses = true
+    await mends.letTicket(false)
+    expect(said.at(-1)).toMatchObject({ sentence: 'It has changed', trouble: true })
   })
 })

@@ -193,6 +193,27 @@ export function useMends({ batchId, picture, chosen, say, acted }: Stand) {
     }
   }
 
+  /** Whether the ticket takes safe mends without being asked, from now on and of what waits. */
+  async function letTicket(takes: boolean) {
+    try {
+      await need(
+        api.PATCH('/api/v1/batches/{id}', {
+          params: { path: { id: batchId.value } },
+          body: { takeSafeMends: takes },
+        }),
+      )
+      say({
+        sentence: takes
+          ? 'The ticket takes safe mends by itself now'
+          : 'The ticket takes no mends any more; what it took stays',
+      })
+    } catch (error) {
+      say({ sentence: sentenceOf(error), trouble: true })
+    } finally {
+      void client.invalidateQueries({ queryKey: keys.batch(batchId.value) })
+    }
+  }
+
   /** Takes back what was done last to a finding. */
   async function takeBack() {
     const last = done.value.at(-1)
@@ -218,6 +239,7 @@ export function useMends({ batchId, picture, chosen, say, acted }: Stand) {
     takeSafe,
     sayRight,
     takeInAll,
+    letTicket,
     takeBack,
     canTakeBack: computed(() => done.value.length > 0),
   }

@@ -48,7 +48,11 @@ const newestFirst = computed(() => [...props.edits].reverse())
         <span class="words">
           {{ titleOf(edit.edit) }}
           <small v-if="edit.problem" class="problem">{{ edit.problem }}</small>
-          <small v-else class="num">{{ detailsOf(edit.edit) }}</small>
+          <small v-else class="num">
+            {{
+              [edit.byTicket && 'by the ticket', detailsOf(edit.edit)].filter(Boolean).join(', ')
+            }}
+          </small>
           <small v-if="notes[edit.clientKey]" class="elsewhere">{{ notes[edit.clientKey] }}</small>
           <small v-else-if="edit.elsewhere" class="elsewhere" data-elsewhere>
             {{ elsewhereWords(edit.elsewhere) }}

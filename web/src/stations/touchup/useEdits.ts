@@ -134,6 +134,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
         box: null,
         problem: null,
         elsewhere: null,
+        byTicket: false,
       },
     ]
     enqueue(() => calls.add(clientKey, edit, baseVersionId.value ?? undefined), clientKey)

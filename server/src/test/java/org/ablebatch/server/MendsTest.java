@@ -173,6 +173,29 @@ class MendsTest {
     assertThat(api.post(all + "?kind=ghosts", "").status()).isEqualTo(400);
   }
 
+  @Test
+  void aTicketTakesSafeMendsByItselfAndOnceAndTheRecordNamesIt() {
+    sure(0.99);
+    database.update("UPDATE cutout_version SET maker = 'ENGINE' WHERE id = ?", version());
+    long cut = version();
+
+    api.withBody("PATCH", "/api/v1/batches/" + batch, "{\"takeSafeMends\": true}");
+
+    await().atMost(Api.PATIENCE).until(() -> version() != cut);
+    awaitInspected();
+    assertThat(middle()).isEqualTo(255);
+    assertThat(answers()).isEqualTo("hole 1 taken 1 by the ticket 0 right");
+    api.verdict(picture, "touch-up");
+    JsonNode edit = api.get("/api/v1/pictures/" + picture + "/edits").body().get("edits").get(0);
+    assertThat(edit.get("byTicket").asBoolean()).isTrue();
+
+    String path = "/api/v1/pictures/" + picture + "/edits/" + edit.get("id").asLong();
+    api.withBody("PATCH", path, "{\"enabled\": false}");
+    api.post("/api/v1/pictures/" + picture + "/touch-up/done", "");
+    awaitInspected();
+    assertThat(middle()).as("what a person has taken back is not taken again").isZero();
+  }
+
   /** How sure the program is of the mend is not what is tried here. */
   private void sure(double odds) {
     database.update(
@@ -209,9 +232,14 @@ class MendsTest {
           .append(' ')
           .append(one.get("taken").asInt())
           .append(" taken ")
+          .append(byTicket(one.get("byTicket").asInt()))
           .append(one.get("right").asInt())
           .append(" right");
     }
     return text.toString();
+  }
+
+  private static String byTicket(int mends) {
+    return mends == 0 ? "" : mends + " by the ticket ";
   }
 }

@@ -93,7 +93,7 @@ class SetsAndTicketTest {
         "PATCH",
         path,
         "{\"method\": \"plain\", \"methodRules\": {\"rakes\": \"busy\"}, \"notes\": \"calm light\","
-            + " \"sharpenEnlarged\": true, \"look\": {\"backdrop\": \"#E9E0CE\","
+            + " \"sharpenEnlarged\": true, \"takeSafeMends\": true, \"look\": {\"backdrop\": \"#E9E0CE\","
             + " \"marginPercent\": 12}}");
     api.withBody(
         "PUT",
@@ -110,7 +110,14 @@ class SetsAndTicketTest {
     assertThat(again.get("name").asString()).isEqualTo("Next");
     for (String part :
         new String[] {
-          "method", "methodByGroup", "look", "specs", "names", "sharpenEnlarged", "notes"
+          "method",
+          "methodByGroup",
+          "look",
+          "specs",
+          "names",
+          "sharpenEnlarged",
+          "takeSafeMends",
+          "notes"
         }) {
       assertThat(again.get(part)).as(part).isEqualTo(ticket.get(part));
     }

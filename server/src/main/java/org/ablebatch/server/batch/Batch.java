@@ -40,6 +40,7 @@ public class Batch {
 
   private String setPattern;
   private boolean sharpenEnlarged;
+  private boolean takesSafeMends;
   private String notes;
 
   @Column(columnDefinition = "MEDIUMTEXT")
@@ -115,6 +116,15 @@ public class Batch {
 
   void setSharpensEnlarged(boolean sharpens) {
     this.sharpenEnlarged = sharpens;
+  }
+
+  /** Mends that are safe to take unseen are taken without a person's key. */
+  public boolean takesSafeMends() {
+    return takesSafeMends;
+  }
+
+  void setTakesSafeMends(boolean takes) {
+    this.takesSafeMends = takes;
   }
 
   /** What people should know; null = nothing. */

@@ -70,6 +70,9 @@ public class BatchService {
     if (change.sharpenEnlarged() != null) {
       batch.setSharpensEnlarged(change.sharpenEnlarged());
     }
+    if (change.takeSafeMends() != null) {
+      batch.setTakesSafeMends(change.takeSafeMends());
+    }
     if (change.notes() != null) {
       batch.setNotes(change.notes());
     }
@@ -200,6 +203,7 @@ public class BatchService {
         batch.methodRules().byName(),
         BatchView.LookView.of(batch.lookVersion(), newestLook),
         batch.sharpensEnlarged(),
+        batch.takesSafeMends(),
         batch.notes(),
         batch
             .emptySet()

@@ -13,6 +13,7 @@ import org.ablebatch.server.look.LookVersion;
  *
  * @param methodRules methods by group, where they differ from the batch's
  * @param sharpenEnlarged small originals are sharpened where a spec enlarges them
+ * @param takeSafeMends mends that are safe to take unseen are taken without anybody’s key
  * @param notes what people should know; null = nothing
  * @param emptySet the photograph of the set without a subject; null = none
  * @param counts pictures per state, by the states' names; states without pictures count 0
@@ -33,6 +34,7 @@ public record BatchView(
     Map<String, String> methodRules,
     LookView look,
     boolean sharpenEnlarged,
+    boolean takeSafeMends,
     String notes,
     EmptySetView emptySet,
     Map<String, Long> counts,

@@ -10,4 +10,5 @@ public record TicketRequest(
     LookRequest look,
     Map<String, String> methodRules,
     Boolean sharpenEnlarged,
+    Boolean takeSafeMends,
     @Size(max = 2000) String notes) {}

@@ -67,6 +67,7 @@ public class CutoutVersion {
   private int confidence;
   private Integer engineConfidence;
   private boolean inspected;
+  private boolean seenByTicket;
 
   /** As text, and read when somebody asks: lists of thousands are fetched for other reasons. */
   @Column(columnDefinition = "MEDIUMTEXT")
@@ -254,6 +255,15 @@ public class CutoutVersion {
   /** Worst first; empty also while it has not been inspected yet. */
   public List<Finding> findings() {
     return FindingsText.read(findings);
+  }
+
+  /** A ticket that takes mends has decided about this version's; it is not asked again. */
+  public void seenByTicket() {
+    seenByTicket = true;
+  }
+
+  public boolean isUnseenByTicket() {
+    return !seenByTicket;
   }
 
   public boolean isInspected() {

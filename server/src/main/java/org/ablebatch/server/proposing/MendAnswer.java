@@ -22,6 +22,7 @@ class MendAnswer {
   private int finding;
   private String kind;
   private boolean taken;
+  private boolean byTicket;
 
   @Column(columnDefinition = "CHAR(36)")
   private String clientKey;
@@ -46,10 +47,18 @@ class MendAnswer {
   /**
    * @param clientKey of the edit that the mend became
    * @param together shared by all that were taken at once
+   * @param byTicket true = nobody pressed a key for it
    */
   static MendAnswer taken(
-      Photo photo, int index, Finding finding, String clientKey, String together, Instant now) {
+      Photo photo,
+      int index,
+      Finding finding,
+      String clientKey,
+      String together,
+      boolean byTicket,
+      Instant now) {
     MendAnswer answer = new MendAnswer(photo, index, finding, true, now);
+    answer.byTicket = byTicket;
     answer.clientKey = clientKey;
     answer.together = together;
     return answer;

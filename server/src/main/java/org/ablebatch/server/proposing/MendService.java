@@ -47,6 +47,21 @@ class MendService {
   private final BatchEvents events;
   private final Clock clock;
 
+  /**
+   * Who takes mends, and under which name all of them can be taken back.
+   *
+   * @param byTicket true = nobody pressed a key for it
+   */
+  private record Taking(String together, boolean byTicket) {
+    static Taking withAKey() {
+      return new Taking(UUID.randomUUID().toString(), false);
+    }
+
+    static Taking unasked() {
+      return new Taking(UUID.randomUUID().toString(), true);
+    }
+  }
+
   MendService(
       MendAnswerRepository answers,
       EditBook book,
@@ -96,15 +111,34 @@ class MendService {
   public TakenView take(long photoId, long versionId, List<Integer> findings) {
     Photo photo = lockAsSeen(photoId, versionId);
     CutoutVersion version = photoService.version(versionId);
-    String together = UUID.randomUUID().toString();
+    Taking taking = Taking.withAKey();
     int taken =
         findings == null
-            ? take(photo, version, together, Mend::isSafe, kind -> true)
-            : takeThese(photo, version, together, new HashSet<>(findings));
+            ? take(photo, version, taking, Mend::isSafe, kind -> true)
+            : takeThese(photo, version, taking, new HashSet<>(findings));
     if (taken > 0) {
       events.changed(photo.batchId(), photoId);
     }
-    return new TakenView(together, taken, taken > 0 ? 1 : 0);
+    return new TakenView(taking.together(), taken, taken > 0 ? 1 : 0);
+  }
+
+  /**
+   * Takes the safe mends of a picture because its ticket says so; once for a cutout, so that what
+   * somebody takes back stays as it is. Where a person is at work already the ticket has no say.
+   */
+  @Transactional
+  public void takeByTicket(long photoId) {
+    Photo photo = photoService.lock(photoId);
+    Long shown = photo.shown().versionId();
+    if (shown == null || !isAsSeen(photo, shown)) {
+      return;
+    }
+    CutoutVersion version = photoService.version(shown);
+    boolean mayTake = version.isUnseenByTicket() && !photo.isBeingRedrawn();
+    version.seenByTicket();
+    if (mayTake && take(photo, version, Taking.unasked(), Mend::isSafe, kind -> true) > 0) {
+      events.changed(photo.batchId(), photoId);
+    }
   }
 
   /**
@@ -114,7 +148,7 @@ class MendService {
    */
   @Transactional
   public TakenView takeSafe(long batchId, FindingKind kind) {
-    String together = UUID.randomUUID().toString();
+    Taking taking = Taking.withAKey();
     int mends = 0;
     int pictures = 0;
     for (PhotoRow row : photos.rowsInOrder(batchId, IN_CHECK)) {
@@ -126,14 +160,14 @@ class MendService {
         continue;
       }
       int taken =
-          take(photo, row.version(), together, Mend::isSafe, one -> kind == null || one == kind);
+          take(photo, row.version(), taking, Mend::isSafe, one -> kind == null || one == kind);
       mends += taken;
       pictures += taken > 0 ? 1 : 0;
       if (taken > 0) {
         events.changed(batchId, photo.id());
       }
     }
-    return new TakenView(together, mends, pictures);
+    return new TakenView(taking.together(), mends, pictures);
   }
 
   private static boolean hasSafe(PhotoRow row, FindingKind kind) {
@@ -143,12 +177,12 @@ class MendService {
   }
 
   private int takeThese(
-      Photo photo, CutoutVersion version, String together, Collection<Integer> which) {
+      Photo photo, CutoutVersion version, Taking taking, Collection<Integer> which) {
     Set<Integer> answered = answered(version);
     int taken = 0;
     for (ProposedMend mend : version.mends()) {
       if (which.contains(mend.finding()) && !answered.contains(mend.finding())) {
-        taken += takeOne(photo, version, mend, together) ? 1 : 0;
+        taken += takeOne(photo, version, mend, taking) ? 1 : 0;
       }
     }
     return taken;
@@ -157,7 +191,7 @@ class MendService {
   private int take(
       Photo photo,
       CutoutVersion version,
-      String together,
+      Taking taking,
       Predicate<Mend> which,
       Predicate<FindingKind> kinds) {
     List<Finding> findings = version.findings();
@@ -168,17 +202,28 @@ class MendService {
         these.add(k);
       }
     }
-    return takeThese(photo, version, together, these);
+    return takeThese(photo, version, taking, these);
   }
 
-  private boolean takeOne(Photo photo, CutoutVersion version, ProposedMend mend, String together) {
+  private boolean takeOne(Photo photo, CutoutVersion version, ProposedMend mend, Taking taking) {
     String key = UUID.randomUUID().toString();
-    if (!book.addIfOpen(photo.id(), key, mend.edit())) {
-      return false;
+    boolean isKept =
+        taking.byTicket()
+            ? book.addByTicket(photo.id(), key, mend.edit())
+            : book.addIfOpen(photo.id(), key, mend.edit());
+    if (isKept) {
+      Finding finding = version.findings().get(mend.finding());
+      answers.save(
+          MendAnswer.taken(
+              photo,
+              mend.finding(),
+              finding,
+              key,
+              taking.together(),
+              taking.byTicket(),
+              clock.instant()));
     }
-    Finding finding = version.findings().get(mend.finding());
-    answers.save(MendAnswer.taken(photo, mend.finding(), finding, key, together, clock.instant()));
-    return true;
+    return isKept;
   }
 
   /** Takes back what was taken at once, in all pictures that nobody judged meanwhile. */
@@ -239,11 +284,20 @@ class MendService {
     Map<String, AnswersView> byKind = new TreeMap<>();
     for (MendAnswerRepository.Count one : answers.counts(batchId)) {
       AnswersView mine =
-          new AnswersView(one.kind(), one.taken() ? one.count() : 0, one.taken() ? 0 : one.count());
+          new AnswersView(
+              one.kind(),
+              one.taken() ? one.count() : 0,
+              one.byTicket() ? one.count() : 0,
+              one.taken() ? 0 : one.count());
       byKind.merge(
           one.kind(),
           mine,
-          (a, b) -> new AnswersView(a.kind(), a.taken() + b.taken(), a.right() + b.right()));
+          (a, b) ->
+              new AnswersView(
+                  a.kind(),
+                  a.taken() + b.taken(),
+                  a.byTicket() + b.byTicket(),
+                  a.right() + b.right()));
     }
     return List.copyOf(byKind.values());
   }

@@ -44,9 +44,10 @@ final class MendViews {
   /**
    * What people answered to one kind of finding in a batch.
    *
-   * @param taken whose mend was taken
+   * @param taken whose mend was taken, by a person or by the ticket
+   * @param byTicket those of them that the ticket took
    * @param right that were said to be no fault
    */
   @Schema(name = "MendAnswers")
-  record AnswersView(String kind, long taken, long right) {}
+  record AnswersView(String kind, long taken, long byTicket, long right) {}
 }

@@ -22,6 +22,7 @@ import org.ablebatch.server.sets.PatternData;
  * @param words what delivered files say of themselves
  * @param names how codes and groups are read from file names
  * @param sharpenEnlarged small originals are sharpened where a spec enlarges them
+ * @param takeSafeMends mends that are safe to take unseen are taken without anybody’s key
  * @param notes what people should know
  */
 @Schema(name = "TicketFile")
@@ -36,6 +37,7 @@ record TicketFile(
     WordsEntry words,
     PatternData names,
     Boolean sharpenEnlarged,
+    Boolean takeSafeMends,
     String notes) {
   static final String KIND = "ticket";
   static final int VERSION = 1;

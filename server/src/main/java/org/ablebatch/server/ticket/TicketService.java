@@ -52,6 +52,7 @@ class TicketService {
         words.of(batchId),
         batch.namePattern().map(PatternData::of).orElse(null),
         view.sharpenEnlarged(),
+        view.takeSafeMends(),
         view.notes());
   }
 
@@ -76,6 +77,7 @@ class TicketService {
             look(file.look()),
             file.methodByGroup() == null ? Map.of() : file.methodByGroup(),
             Boolean.TRUE.equals(file.sharpenEnlarged()),
+            Boolean.TRUE.equals(file.takeSafeMends()),
             file.notes() == null ? "" : file.notes()));
     batches.setNamePattern(batchId, pattern);
     specs.set(batchId, file.specs());

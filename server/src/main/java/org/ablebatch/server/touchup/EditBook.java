@@ -126,6 +126,20 @@ public class EditBook {
   }
 
   /**
+   * Keeps an edit that the ticket asks for.
+   *
+   * @return false when the picture is neither on the bench nor waits in Check any more
+   */
+  @Transactional
+  public boolean addByTicket(long photoId, String clientKey, EditData data) {
+    if (!addIfOpen(photoId, clientKey, data)) {
+      return false;
+    }
+    edits.findByPhotoIdAndClientKey(photoId, clientKey).ifPresent(EditRow::setByTicket);
+    return true;
+  }
+
+  /**
    * Takes an edit out that was made elsewhere.
    *
    * @return false when the picture was judged meanwhile; it keeps the edit

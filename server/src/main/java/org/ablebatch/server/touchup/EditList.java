@@ -24,6 +24,7 @@ public record EditList(long baseVersionId, String state, BoxView changed, List<E
    * @param box where it changed something; null = nowhere, or not carried out yet
    * @param problem why it could not be carried out; null = it was
    * @param elsewhere the other pictures of the group that have it too; null = none
+   * @param byTicket true = nobody made it; the ticket says that such mends are taken
    */
   @Schema(name = "Edit")
   public record EditView(
@@ -34,7 +35,8 @@ public record EditList(long baseVersionId, String state, BoxView changed, List<E
       boolean undone,
       BoxView box,
       String problem,
-      Elsewhere elsewhere) {}
+      Elsewhere elsewhere,
+      boolean byTicket) {}
 
   /**
    * Other pictures that have the same edit.

@@ -32,6 +32,7 @@ class EditRow {
   private boolean enabled;
   private boolean undone;
   private String problem;
+  private boolean byTicket;
   private Instant createdAt;
 
   protected EditRow() {}
@@ -109,6 +110,15 @@ class EditRow {
   /** True when it shows in the cutout. */
   boolean counts() {
     return enabled && !undone;
+  }
+
+  /** True when nobody made it: the ticket says that such mends are taken. */
+  boolean isByTicket() {
+    return byTicket;
+  }
+
+  void setByTicket() {
+    byTicket = true;
   }
 
   /** Why it could not be carried out; null = it was, or nobody has tried. */

@@ -163,7 +163,8 @@ public class TouchUpService implements PendingEdits {
         row.isUndone(),
         BoxView.of(bench.boxOf(row.id())),
         row.problem(),
-        elsewhere);
+        elsewhere,
+        row.isByTicket());
   }
 
   /**
