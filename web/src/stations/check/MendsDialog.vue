@@ -61,7 +61,7 @@ function take() {
             <figcaption class="small quiet">{{ place.picture.fileName }}</figcaption>
           </figure>
         </div>
-        <p class="small quiet">
+        <p class="small quiet promise">
           Nineteen of twenty such mends make a cutout better. The pictures stay in Check, each mend
           is an edit that can be switched off, and all of them can be taken back at once.
         </p>
@@ -73,8 +73,7 @@ function take() {
     <p class="ticket">
       <TickBox v-model:on="byTicket">The ticket takes safe mends by itself</TickBox>
       <span class="small quiet">
-        As soon as the engine has cut a picture, nobody being asked. The edits and the quality page
-        name it.
+        As soon as the engine has cut a picture. The edits and the quality page say which it took.
       </span>
     </p>
   </Modal>
@@ -94,6 +93,10 @@ function take() {
   padding: 6px 0;
   border-bottom: 1px solid var(--line-soft);
   cursor: pointer;
+}
+
+.promise {
+  margin: 12px 0;
 }
 
 .ticket {
