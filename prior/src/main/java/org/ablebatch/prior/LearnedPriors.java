@@ -17,7 +17,9 @@ public final class LearnedPriors {
   private static final Letterbox PERSON_BOX = new Letterbox(256, true, 128 / 255f);
 
   private static final String SUBJECT_SHA256 =
-      "d835be0f20b07c715093751fcc3e29c6c7f786151184e27e91451cc2ad96addc";
+      "bc55a6c12e98456ac4c823a39c85085d27cbc5b7da11fa0b5190e329be56f848";
+
+  private static final String SUBJECT = "subject";
 
   private LearnedPriors() {}
 
@@ -31,16 +33,18 @@ public final class LearnedPriors {
    * @throws UnsatisfiedLinkError when there is no native library for this machine
    */
   static Priors load() throws OrtException {
+    OnnxPrior subject =
+        new OnnxPrior(
+            Network.inParts("subject-prior-2.onnx", 3, SUBJECT_SHA256), SUBJECT_BOX, true, SUBJECT);
     return new Priors(
-        Optional.of(
-            new OnnxPrior(
-                Network.inParts("subject-prior-2.onnx", 3, SUBJECT_SHA256), SUBJECT_BOX, true)),
-        Optional.of(new OnnxPrior(Network.whole("subject-prior.onnx"), SMOOTH_BOX, true)),
-        Optional.of(new OnnxPrior(Network.whole("person-prior.onnx"), PERSON_BOX, false)),
+        Optional.of(subject),
+        Optional.of(new OnnxPrior(Network.whole("subject-prior.onnx"), SMOOTH_BOX, true, SUBJECT)),
+        Optional.of(new OnnxPrior(Network.whole("person-prior.onnx"), PERSON_BOX, false, "person")),
         Optional.of(new OnnxEvidence(Network.whole("evidence-weights.onnx"))),
         Optional.of(trees("judge.trees")),
         Optional.of(trees("forecast.trees")),
-        Optional.of(trees("mends.trees")));
+        Optional.of(trees("mends.trees")),
+        Optional.of(new OnnxPointed(subject, Network.whole("pointed-prior.onnx"), SUBJECT_BOX)));
   }
 
   private static LearnedTrees trees(String name) {

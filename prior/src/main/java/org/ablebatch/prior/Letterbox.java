@@ -43,6 +43,19 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
     return out;
   }
 
+  /** One plane of marks, {@code side * side}: 1 wherever anything of a cell is marked, else 0. */
+  float[] enter(Plane marks, float least) {
+    Place place = place(marks.width(), marks.height());
+    float[] narrow = averageColumns(marks.values(), marks.width(), marks.height(), place.width);
+    float[] small = averageRows(narrow, place.width, marks.height(), place.height);
+    float[] out = new float[side * side];
+    for (int i = 0; i < small.length; i++) {
+      int to = (place.top + i / place.width) * side + place.left + i % place.width;
+      out[to] = small[i] > least ? 1 : 0;
+    }
+    return out;
+  }
+
   /**
    * The answer for the picture's own part of the square, bilinearly, with pixel centres matched.
    */

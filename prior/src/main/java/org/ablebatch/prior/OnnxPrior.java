@@ -6,6 +6,7 @@ import ai.onnxruntime.OrtException;
 import ai.onnxruntime.OrtSession;
 import java.nio.FloatBuffer;
 import java.util.Map;
+import java.util.Set;
 import org.ablebatch.core.prior.SubjectPrior;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Plane;
@@ -21,12 +22,15 @@ final class OnnxPrior implements SubjectPrior {
   private final OrtSession session;
   private final Letterbox letterbox;
   private final boolean mirrored;
+  private final Set<String> answer;
 
   /**
    * @param mirrored also ask about the mirrored picture and take the mean, for twice the time
+   * @param answer name of its output
    * @throws OrtException when this machine cannot run the network
    */
-  OnnxPrior(byte[] network, Letterbox letterbox, boolean mirrored) throws OrtException {
+  OnnxPrior(byte[] network, Letterbox letterbox, boolean mirrored, String answer)
+      throws OrtException {
     try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
       options.setIntraOpNumThreads(1);
       options.setInterOpNumThreads(1);
@@ -34,6 +38,7 @@ final class OnnxPrior implements SubjectPrior {
     }
     this.letterbox = letterbox;
     this.mirrored = mirrored;
+    this.answer = Set.of(answer);
   }
 
   @Override
@@ -49,12 +54,28 @@ final class OnnxPrior implements SubjectPrior {
     return letterbox.leave(answer, linear.width(), linear.height());
   }
 
+  /**
+   * What the network sees before it decides; to be closed.
+   *
+   * @param planes as the letterbox gives them
+   * @param names of its outputs
+   */
+  OrtSession.Result features(float[] planes, Set<String> names) throws OrtException {
+    try (OnnxTensor tensor = tensor(planes)) {
+      return session.run(Map.of(INPUT, tensor), names);
+    }
+  }
+
+  private OnnxTensor tensor(float[] planes) throws OrtException {
+    int side = letterbox.side();
+    return OnnxTensor.createTensor(
+        environment, FloatBuffer.wrap(planes), new long[] {1, 3, side, side});
+  }
+
   private float[] run(float[] planes) {
     int side = letterbox.side();
-    try (OnnxTensor tensor =
-            OnnxTensor.createTensor(
-                environment, FloatBuffer.wrap(planes), new long[] {1, 3, side, side});
-        OrtSession.Result result = session.run(Map.of(INPUT, tensor))) {
+    try (OnnxTensor tensor = tensor(planes);
+        OrtSession.Result result = session.run(Map.of(INPUT, tensor), answer)) {
       float[] out = new float[side * side];
       ((OnnxTensor) result.get(0)).getFloatBuffer().get(out);
       return out;

@@ -52,6 +52,35 @@ class LearnedPriorsTest {
     assertThat(answers).allSatisfy(answer -> assertThat(answer).isEqualTo(once));
   }
 
+  @Test
+  void whatIsMarkedIsWhatIsAnswered() {
+    Plane kept = marked(280, 40, 30);
+    Plane nothing = new Plane(W, H);
+
+    Plane subject = answer(marked(110, 130, 5), nothing, kept);
+    Plane backdrop = answer(nothing, marked(110, 130, 5), kept);
+
+    assertThat(subject.width()).isEqualTo(W);
+    assertThat(subject.at(110, 130)).isGreaterThan(0.8f);
+    assertThat(subject.at(90, 110)).as("the rest of the disc").isGreaterThan(0.5f);
+    assertThat(backdrop.at(110, 130)).isLessThan(0.5f);
+  }
+
+  private static Plane answer(Plane subject, Plane backdrop, Plane cutout) {
+    return LearnedPriors.shared()
+        .pointed()
+        .orElseThrow()
+        .answer(redDiscOnPaper(), subject, backdrop, cutout);
+  }
+
+  private static Plane marked(int cx, int cy, int radius) {
+    Plane out = new Plane(W, H);
+    for (int i = 0; i < W * H; i++) {
+      out.values()[i] = Math.hypot(i % W - cx, i / W - cy) < radius ? 1 : 0;
+    }
+    return out;
+  }
+
   /** Newer libraries carry a client that uploads what it knows of the machine. */
   @ParameterizedTest
   @ValueSource(strings = {"linux-x64/libonnxruntime.so", "linux-aarch64/libonnxruntime.so"})

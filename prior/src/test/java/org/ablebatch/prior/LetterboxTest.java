@@ -29,6 +29,19 @@ class LetterboxTest {
   }
 
   @Test
+  void aMarkHoweverThinIsNotLost() {
+    Plane line = new Plane(640, 320);
+    Arrays.fill(line.values(), 100 * 640, 101 * 640, 1);
+
+    float[] any = new Letterbox(64, false, 0.5f).enter(line, 1e-4f);
+    float[] half = new Letterbox(64, false, 0.5f).enter(line, 0.5f);
+
+    assertThat(any[26 * 64 + 30]).isEqualTo(1f);
+    assertThat(any[27 * 64 + 30]).isZero();
+    assertThat(half[26 * 64 + 30]).isZero();
+  }
+
+  @Test
   void shrinkingKeepsTheMean() {
     ColorPlanes stripes = new ColorPlanes(300, 120);
     for (int i = 0; i < stripes.c0().length; i++) {

@@ -21,7 +21,8 @@ final class WithheldEvidence {
             all.evidence().map(network -> from(network, withheld)),
             all.judge(),
             all.forecast(),
-            all.mends());
+            all.mends(),
+            all.pointed());
   }
 
   /** The network learned on pictures in which a kind of evidence was sometimes zero, too. */

@@ -21,18 +21,15 @@ import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.mend.Means;
 import org.ablebatch.core.mend.Mender;
 import org.ablebatch.core.proposal.Pointing;
-import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Cutout;
-import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
-import org.ablebatch.core.stroke.StrokePoint;
 import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-/** {@code bench hints}: somebody clicks the middle of the largest wrong place, again and again. */
+/** {@code bench hints}: somebody marks the largest wrong place, again and again. */
 @Command(
     name = "hints",
     mixinStandardHelpOptions = true,
@@ -42,9 +39,6 @@ public final class HintsCommand implements Callable<Integer> {
   private static final int MOST_CLICKS = 10;
   private static final double[] GOALS = {0.95, 0.97};
 
-  /** A click is a hint of this size, as a share of the longer side. */
-  private static final double SIZE = 0.02;
-
   @Parameters(paramLabel = "SET", description = "Folder with manifest.json, pictures and mattes.")
   private Path folder;
 
@@ -53,6 +47,9 @@ public final class HintsCommand implements Callable<Integer> {
 
   @Option(names = "--narrow", description = "Hints that speak for their neighbourhood only.")
   private boolean narrow;
+
+  @Option(names = "--strokes", description = "A stroke along the wrong place instead of a click.")
+  private boolean strokes;
 
   private final Cutter cutter = new Cutter(LearnedPriors.shared());
 
@@ -92,13 +89,19 @@ public final class HintsCommand implements Callable<Integer> {
     double[] iou = new double[MOST_CLICKS + 1];
     List<Long> millis = new ArrayList<>();
     List<Edit> edits = new ArrayList<>();
+    List<Hint> said = new ArrayList<>();
     Cutout cutout = done.cutout();
     for (int k = 0; k <= MOST_CLICKS; k++) {
       iou[k] = Measures.of(truth, cutout.matte()).iou();
-      Optional<Hint> click = k == MOST_CLICKS ? Optional.empty() : click(cutout.matte(), truth);
+      Optional<Hint> click =
+          k == MOST_CLICKS
+              ? Optional.empty()
+              : WrongPlace.of(cutout.matte(), truth)
+                  .map(place -> strokes ? place.stroke() : place.click());
       if (click.isPresent()) {
         long began = System.nanoTime();
-        edits.add(edit(picture, cutout, done, click.get()));
+        edits.add(edit(picture, cutout, done, click.get(), said));
+        said.add(click.get());
         cutout =
             narrow
                 ? mender.replay(picture, done.cutout(), edits)
@@ -110,7 +113,8 @@ public final class HintsCommand implements Callable<Integer> {
     return Optional.of(new Course(entry.name(), iou, millis));
   }
 
-  private Edit edit(Picture picture, Cutout cutout, CutOutcome.Done done, Hint click) {
+  private Edit edit(
+      Picture picture, Cutout cutout, CutOutcome.Done done, Hint click, List<Hint> said) {
     if (narrow) {
       return new HintEdit(click);
     }
@@ -120,44 +124,10 @@ public final class HintsCommand implements Callable<Integer> {
                 cutout,
                 Expectations.of(done.method()),
                 done.opinions(),
-                LearnedPriors.shared().mends().orElseThrow())
-            .at(click);
+                LearnedPriors.shared().mends().orElseThrow(),
+                LearnedPriors.shared().pointed())
+            .at(click, said);
     return new HintEdit(click, area);
-  }
-
-  /** The middle of the largest place that is wrong by more than half. */
-  private static Optional<Hint> click(Matte is, Matte should) {
-    int w = is.width();
-    int h = is.height();
-    boolean[] wrong = new boolean[w * h];
-    for (int i = 0; i < wrong.length; i++) {
-      wrong[i] = Math.abs((is.coverage()[i] & 0xFF) - (should.coverage()[i] & 0xFF)) >= 128;
-    }
-    Components parts = Components.of(wrong, w, h, false);
-    int largest = 0;
-    for (int k = 0; k < parts.regions().size(); k++) {
-      int area = parts.regions().get(k).area();
-      largest = largest == 0 || area > parts.regions().get(largest - 1).area() ? k + 1 : largest;
-    }
-    if (largest == 0) {
-      return Optional.empty();
-    }
-    boolean[] outside = new boolean[w * h];
-    for (int i = 0; i < outside.length; i++) {
-      outside[i] = parts.labels()[i] != largest;
-    }
-    float[] depth = Distance.to(outside, w, h);
-    int middle = 0;
-    for (int i = 0; i < depth.length; i++) {
-      middle = depth[i] > depth[middle] ? i : middle;
-    }
-    boolean subject = (should.coverage()[middle] & 0xFF) >= 128;
-    double size = Math.max(1, Math.min(SIZE * Math.max(w, h), 1.6 * depth[middle]));
-    return Optional.of(
-        new Hint(
-            subject ? Hint.Kind.SUBJECT : Hint.Kind.BACKDROP,
-            size,
-            List.of(new StrokePoint(middle % w + 0.5, middle / w + 0.5))));
   }
 
   private static String words(double[] iou) {

@@ -15,6 +15,8 @@ import java.util.Optional;
  * @param forecast says whether a finished cutout will pass; without it the confidence is a product
  *     of its parts
  * @param mends says whether a proposed change makes a cutout better; without it none is proposed
+ * @param pointed says where the subject is once a person has marked what is missing and what is too
+ *     much
  */
 public record Priors(
     Optional<SubjectPrior> subject,
@@ -23,7 +25,8 @@ public record Priors(
     Optional<EvidenceNetwork> evidence,
     Optional<LearnedTrees> judge,
     Optional<LearnedTrees> forecast,
-    Optional<LearnedTrees> mends) {
+    Optional<LearnedTrees> mends,
+    Optional<PointedPrior> pointed) {
   private static final Priors NONE = new Priors(Optional.empty(), Optional.empty());
 
   /** Guesses alone, without what weighs and judges. */
@@ -32,6 +35,7 @@ public record Priors(
         subject,
         subject,
         person,
+        Optional.empty(),
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),

@@ -12,8 +12,10 @@ import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.finding.Spot;
 import org.ablebatch.core.hint.Hint;
+import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.prior.LearnedTrees;
+import org.ablebatch.core.prior.PointedPrior;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Picture;
@@ -42,36 +44,92 @@ public final class Pointing {
   private final Doubts doubts;
   private final Reach reach;
   private final ChangeFacts facts;
+  private final Optional<Answer> answer;
 
   /**
    * @param photograph full size, upright; unchanged
    * @param cutout as it is now
    * @param odds the log odds that a change makes a cutout better
+   * @param pointed answers marks with the subject; empty = nobody does
    */
   public Pointing(
       Picture photograph,
       Cutout cutout,
       Expectations expectations,
       Optional<Opinions> opinions,
-      LearnedTrees odds) {
+      LearnedTrees odds,
+      Optional<PointedPrior> pointed) {
     this.seen = Inspection.of(photograph, cutout, expectations);
     this.opinions = opinions;
     this.odds = odds;
     this.doubts = new Doubts(seen);
     this.reach = new Reach(seen);
     this.facts = new ChangeFacts(seen, opinions, doubts);
+    this.answer = pointed.map(prior -> new Answer(photograph, seen, prior));
   }
 
   /**
    * @param hint subject or backdrop
+   * @param before what was said before it, and holds
    * @return what would change sides; empty where the mark says nothing new
    */
-  public Optional<Area> at(Hint hint) {
+  public Optional<Area> at(Hint hint, List<Hint> before) {
     Mode goes = hint.kind() == Hint.Kind.SUBJECT ? Mode.RESTORE : Mode.ERASE;
     boolean[] marked = marked(hint, goes);
-    Optional<Spot> mark = spotOf(marked);
-    return mark.flatMap(spot -> best(candidates(spot, marked, goes)))
-        .map(change -> change.area(seen));
+    List<Hint> all = new ArrayList<>(before);
+    all.add(hint);
+    HintMarks said = HintMarks.of(all, seen.width(), seen.height(), seen.picture());
+    return spotOf(marked).flatMap(spot -> at(spot, marked, goes, said)).map(it -> it.area(seen));
+  }
+
+  private Optional<Change> at(Spot mark, boolean[] marked, Mode goes, HintMarks said) {
+    Optional<Plane> subject = answer.map(one -> one.to(said));
+    List<Change> candidates = nearby(mark, goes, said);
+    // Who answers the marks themselves needs nobody's opinion of the picture without them.
+    for (Plane view : subject.map(List::of).orElseGet(this::views)) {
+      touched(marked, goes, i -> doubts.at(view, i) >= HALF)
+          .ifPresent(
+              spot -> {
+                candidates.add(reach.asSeen(spot, goes));
+                candidates.add(reach.asItHangs(spot, goes, said));
+              });
+    }
+    touched(marked, goes, i -> seen.evidence()[i] > 0)
+        .ifPresent(spot -> candidates.add(reach.asSeen(spot, goes)));
+    return candidates.stream()
+        .filter(change -> !change.isEmpty() && !contradicts(change, said))
+        .max(
+            Comparator.comparingDouble(
+                change ->
+                    subject.map(plane -> expected(change, plane)).orElseGet(() -> worth(change))));
+  }
+
+  /** Whether a change takes back what somebody has said. */
+  private boolean contradicts(Change change, HintMarks said) {
+    boolean[] other = change.goes() == Mode.RESTORE ? said.backdrop() : said.subject();
+    Rect box = change.spot().box();
+    for (int k = 0; k < change.spot().mask().length; k++) {
+      if (change.spot().mask()[k] && other[index(box, k)]) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** How many more pixels are right than wrong after a change, if the answer is. */
+  private double expected(Change change, Plane subject) {
+    double sum = 0;
+    Rect box = change.spot().box();
+    for (int k = 0; k < change.spot().mask().length; k++) {
+      if (change.spot().mask()[k]) {
+        sum += 2 * subject.values()[index(box, k)] - 1;
+      }
+    }
+    return change.goes() == Mode.RESTORE ? sum : -sum;
+  }
+
+  private int index(Rect box, int k) {
+    return (box.y() + k / box.width()) * seen.width() + box.x() + k % box.width();
   }
 
   /** Where the mark says something that is not so yet. */
@@ -95,11 +153,17 @@ public final class Pointing {
     return box == null ? Optional.empty() : Optional.of(Spot.of(set, seen.width(), box));
   }
 
-  private List<Change> candidates(Spot mark, boolean[] marked, Mode goes) {
+  /** As far as colours and edges go around the mark. */
+  private List<Change> nearby(Spot mark, Mode goes, HintMarks said) {
     List<Change> out = new ArrayList<>();
     for (double share : REACHES) {
-      out.add(reach.asItHangs(mark, goes, (int) (share * Math.max(seen.width(), seen.height()))));
+      int around = (int) (share * Math.max(seen.width(), seen.height()));
+      out.add(reach.asItHangs(mark, goes, around, said));
     }
+    return out;
+  }
+
+  private List<Plane> views() {
     List<Plane> views = new ArrayList<>();
     opinions.ifPresent(
         all -> {
@@ -108,17 +172,7 @@ public final class Pointing {
           all.person().ifPresent(views::add);
           all.ways().forEach(way -> views.add(way.kept()));
         });
-    for (Plane view : views) {
-      touched(marked, goes, i -> doubts.at(view, i) >= HALF)
-          .ifPresent(
-              spot -> {
-                out.add(reach.asSeen(spot, goes));
-                out.add(reach.asItHangs(spot, goes));
-              });
-    }
-    touched(marked, goes, i -> seen.evidence()[i] > 0)
-        .ifPresent(spot -> out.add(reach.asSeen(spot, goes)));
-    return out;
+    return views;
   }
 
   private interface Says {
@@ -143,12 +197,6 @@ public final class Pointing {
       set[i] = held[parts.labels()[i]];
     }
     return spotOf(set);
-  }
-
-  private Optional<Change> best(List<Change> candidates) {
-    return candidates.stream()
-        .filter(change -> !change.isEmpty())
-        .max(Comparator.comparingDouble(this::worth));
   }
 
   /** How sure it is that the change is right, and how much of it there is. */

@@ -17,6 +17,8 @@ final class Reach {
   private static final int STRIP = 3;
 
   private static final float FAINTEST = 0.02f;
+  static final HintMarks NOTHING =
+      new HintMarks(new boolean[0], new boolean[0], new boolean[0], false);
   private static final double AROUND = 0.5;
   private static final int LEAST_AROUND = 20;
 
@@ -73,26 +75,36 @@ final class Reach {
 
   /** As far as a hint in the place would reach, in the way that it goes only. */
   Change asItHangs(Spot spot, Mode goes) {
+    return asItHangs(spot, goes, NOTHING);
+  }
+
+  /**
+   * @param said what somebody has said on the grid
+   */
+  Change asItHangs(Spot spot, Mode goes, HintMarks said) {
     return asItHangs(
         spot,
         goes,
-        (int) Math.max(LEAST_AROUND, AROUND * Math.max(spot.box().width(), spot.box().height())));
+        (int) Math.max(LEAST_AROUND, AROUND * Math.max(spot.box().width(), spot.box().height())),
+        said);
   }
 
   /**
    * @param around grid pixels around the place that are looked at
+   * @param said what somebody has said on the grid
    */
-  Change asItHangs(Spot spot, Mode goes, int around) {
+  Change asItHangs(Spot spot, Mode goes, int around, HintMarks said) {
     Rect box = spot.box().grow(around).intersect(grid());
     int step = box.width() * box.height() > MOST_CELLS ? 2 : 1;
     Coarse coarse = new Coarse(box, step);
     boolean[] marked = coarse.marks(spot);
-    boolean[] none = new boolean[marked.length];
     boolean restores = goes == Mode.RESTORE;
+    boolean[] other = coarse.marks(restores ? said.backdrop() : said.subject());
+    boolean[] none = new boolean[marked.length];
     HintMarks marks =
         restores
-            ? new HintMarks(marked, none, none, true)
-            : new HintMarks(none, marked, none, true);
+            ? new HintMarks(marked, other, none, true)
+            : new HintMarks(other, marked, none, true);
     SubjectRegion before = coarse.region();
     boolean[] after = HintedCut.apply(coarse.lab(), before, marks).subject();
     boolean[] changed = new boolean[after.length];
@@ -149,6 +161,17 @@ final class Reach {
           int x = here.box().x() + k % here.box().width();
           int y = here.box().y() + k / here.box().width();
           out[y / step * width + x / step] = true;
+        }
+      }
+      return out;
+    }
+
+    /** Likewise for marks on the whole grid. */
+    boolean[] marks(boolean[] said) {
+      boolean[] out = new boolean[width * height];
+      for (int y = 0; said.length > 0 && y < box.height(); y++) {
+        for (int x = 0; x < box.width(); x++) {
+          out[y / step * width + x / step] |= said[(box.y() + y) * seen.width() + box.x() + x];
         }
       }
       return out;

@@ -80,6 +80,7 @@ class ContestTest {
             Optional.of(leftHalf),
             Optional.of(LearnedTrees.parse("0\n0 0.5 1 2;-1;-3")),
             Optional.empty(),
+            Optional.empty(),
             Optional.empty());
 
     CutOutcome.Done clear =
@@ -150,7 +151,8 @@ class ContestTest {
         all.evidence(),
         all.judge(),
         all.forecast(),
-        all.mends());
+        all.mends(),
+        all.pointed());
   }
 
   private Priors priors(String tree, Optional<String> forecast) {
@@ -162,6 +164,7 @@ class ContestTest {
         Optional.of(leftHalf),
         Optional.of(LearnedTrees.parse("0\n" + tree)),
         forecast.map(LearnedTrees::parse),
+        Optional.empty(),
         Optional.empty());
   }
 }

@@ -3,6 +3,7 @@ package org.ablebatch.core.proposal;
 import static org.ablebatch.core.PotScene.disc;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.ablebatch.core.PotScene;
@@ -11,6 +12,8 @@ import org.ablebatch.core.area.AreaMask;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.prior.LearnedTrees;
+import org.ablebatch.core.prior.PointedPrior;
+import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.stroke.StrokePoint;
 import org.junit.jupiter.api.Test;
 
@@ -23,10 +26,20 @@ class PointingTest {
     return new PotScene().paint(disc(90, 350, 40), 0xFF8A3A2A);
   }
 
+  private static Hint click(Hint.Kind kind, double x, double y) {
+    return new Hint(kind, 6, List.of(new StrokePoint(x, y)));
+  }
+
   private static Optional<AreaMask> at(PotScene scene, Hint.Kind kind, double x, double y) {
+    return at(scene, Optional.empty(), click(kind, x, y), List.of());
+  }
+
+  private static Optional<AreaMask> at(
+      PotScene scene, Optional<PointedPrior> pointed, Hint hint, List<Hint> before) {
     Optional<Area> area =
-        new Pointing(scene.picture(), scene.cutout(), Expectations.NONE, Optional.empty(), SURE)
-            .at(new Hint(kind, 6, List.of(new StrokePoint(x, y))));
+        new Pointing(
+                scene.picture(), scene.cutout(), Expectations.NONE, Optional.empty(), SURE, pointed)
+            .at(hint, before);
     return area.map(found -> AreaMask.of(found, PotScene.WIDTH, PotScene.HEIGHT));
   }
 
@@ -55,5 +68,69 @@ class PointingTest {
   void whatIsSoAlreadyIsNotSaidAgain() {
     assertThat(at(withABall(), Hint.Kind.SUBJECT, 290, 250)).isEmpty();
     assertThat(at(withABall(), Hint.Kind.BACKDROP, 600, 20)).isEmpty();
+  }
+
+  @Test
+  void whatWasSaidBeforeHolds() {
+    // The upper half of the ball is subject, somebody has said; its lower half is a leftover.
+    PotScene kept = withABall().cover(disc(90, 350, 40), 255);
+    Hint before = click(Hint.Kind.SUBJECT, 90, 325);
+
+    Optional<AreaMask> gone =
+        at(kept, Optional.empty(), click(Hint.Kind.BACKDROP, 90, 378), List.of(before));
+
+    assertThat(gone.map(area -> area.at(90, 325)).orElse(0)).isZero();
+  }
+
+  @Test
+  void whoeverAnswersMarksIsBelievedAsFarAsItHangsTogether() {
+    // A square of wall that no colour tells apart, and another that nobody has pointed at.
+    PointedPrior squares =
+        (linear, subject, backdrop, cutout) -> {
+          Plane out = new Plane(linear.width(), linear.height());
+          for (int i = 0; i < out.values().length; i++) {
+            int x = i % out.width() * PotScene.WIDTH / out.width();
+            int y = i / out.width() * PotScene.HEIGHT / out.height();
+            boolean one = x >= 40 && x < 100 && y >= 40 && y < 100;
+            boolean other = x >= 440 && x < 500 && y >= 40 && y < 100;
+            out.values()[i] = one || other || cutout.values()[i] > 0 ? 0.95f : 0.02f;
+          }
+          return out;
+        };
+
+    AreaMask square =
+        at(new PotScene(), Optional.of(squares), click(Hint.Kind.SUBJECT, 70, 70), List.of())
+            .orElseThrow();
+
+    assertThat(square.at(46, 46)).isEqualTo(255);
+    assertThat(square.at(94, 94)).isEqualTo(255);
+    assertThat(square.at(70, 130)).as("the wall below").isZero();
+    assertThat(square.at(470, 70)).as("the other").isZero();
+  }
+
+  @Test
+  void marksAndCutoutAreShownToWhoeverAnswers() {
+    List<String> shown = new ArrayList<>();
+    PointedPrior nobody =
+        (linear, subject, backdrop, cutout) -> {
+          shown.add(count(subject) + " " + (count(backdrop) > 0) + " " + (count(cutout) > 0));
+          return new Plane(linear.width(), linear.height());
+        };
+
+    at(
+        withABall().cover(disc(90, 350, 40), 255),
+        Optional.of(nobody),
+        click(Hint.Kind.BACKDROP, 90, 350),
+        List.of());
+
+    assertThat(shown).containsExactly("0 true true");
+  }
+
+  private static long count(Plane plane) {
+    long n = 0;
+    for (float value : plane.values()) {
+      n += value > 0 ? 1 : 0;
+    }
+    return n;
   }
 }

@@ -62,7 +62,7 @@ class ReachTest {
     Inspection seen = seen(new PotScene().cover(box(200, 340, 380, 380), 0));
     Spot piece = spot(seen, box(270, 350, 310, 372));
 
-    Change change = new Reach(seen).asItHangs(piece, Mode.RESTORE, 150);
+    Change change = new Reach(seen).asItHangs(piece, Mode.RESTORE, 150, Reach.NOTHING);
     AreaMask back = area(seen, change);
 
     assertThat(change.hangsTogether()).isTrue();

@@ -1,6 +1,7 @@
 package org.ablebatch.server.touchup;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.ablebatch.core.area.Area;
@@ -49,13 +50,14 @@ class Things {
   private record Known(String state, Pointing pointing) {}
 
   /**
+   * @param before the hints that count already
    * @return empty where the hint can only speak for its surroundings
    */
-  Optional<Area> at(Bench bench, Hint hint) {
+  Optional<Area> at(Bench bench, Hint hint, List<Hint> before) {
     if (odds.isEmpty() || hint.kind() == Hint.Kind.MIXED) {
       return Optional.empty();
     }
-    return known(bench).pointing().at(hint);
+    return known(bench).pointing().at(hint, before);
   }
 
   private Known known(Bench bench) {
@@ -73,7 +75,8 @@ class Things {
                   bench.cutout(),
                   Expectations.of(Method.ofWireName(base.method())),
                   opinions.of(base, bench.original()),
-                  odds.get()));
+                  odds.get(),
+                  LearnedPriors.shared().pointed()));
       lately.put(bench.baseVersionId(), now);
       return now;
     }

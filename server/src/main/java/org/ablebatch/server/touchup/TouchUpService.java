@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.server.bench.Bench;
@@ -137,7 +138,14 @@ public class TouchUpService implements PendingEdits {
 
   /** What a hint would change; empty where it speaks for its surroundings only. */
   Optional<EditData.AreaData> thing(long photoId, EditData hint) {
-    return things.at(bench(photoId), EditReading.hint(hint)).map(EditWriting::area);
+    return things.at(bench(photoId), EditReading.hint(hint), hints(photoId)).map(EditWriting::area);
+  }
+
+  private List<Hint> hints(long photoId) {
+    return book.page(photoId).entries().stream()
+        .filter(entry -> entry.row().counts() && entry.row().kind().equals(EditReading.HINT))
+        .map(entry -> EditReading.hint(entry.data()))
+        .toList();
   }
 
   private List<Bench.Step> steps(EditBook.Page page) {
