@@ -123,7 +123,7 @@ public final class HintsCommand implements Callable<Integer> {
                 picture,
                 cutout,
                 Expectations.of(done.method()),
-                done.opinions(),
+                done::opinions,
                 LearnedPriors.shared().mends().orElseThrow(),
                 LearnedPriors.shared().pointed())
             .at(click, said);

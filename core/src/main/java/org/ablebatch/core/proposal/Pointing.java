@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.cut.Opinions;
 import org.ablebatch.core.finding.Expectations;
@@ -29,6 +30,12 @@ import org.ablebatch.core.raster.Rect;
 public final class Pointing {
   private static final float HALF = 0.5f;
 
+  /**
+   * What somebody has before her is mostly right, so an answer that says otherwise has to be so
+   * sure. With less a click in a small place of a good cutout took much with it.
+   */
+  private static final float BELIEVED = 0.62f;
+
   /** Shares of the picture's longer side within which colours and edges are followed. */
   private static final double[] REACHES = {0.1, 0.25};
 
@@ -49,6 +56,7 @@ public final class Pointing {
   /**
    * @param photograph full size, upright; unchanged
    * @param cutout as it is now
+   * @param opinions of the photograph; asked for only where nobody answers marks
    * @param odds the log odds that a change makes a cutout better
    * @param pointed answers marks with the subject; empty = nobody does
    */
@@ -56,15 +64,16 @@ public final class Pointing {
       Picture photograph,
       Cutout cutout,
       Expectations expectations,
-      Optional<Opinions> opinions,
+      Supplier<Optional<Opinions>> opinions,
       LearnedTrees odds,
       Optional<PointedPrior> pointed) {
     this.seen = Inspection.of(photograph, cutout, expectations);
-    this.opinions = opinions;
+    // Who answers the marks themselves needs nobody’s opinion of the picture without them.
+    this.opinions = pointed.isPresent() ? Optional.empty() : opinions.get();
     this.odds = odds;
     this.doubts = new Doubts(seen);
     this.reach = new Reach(seen);
-    this.facts = new ChangeFacts(seen, opinions, doubts);
+    this.facts = new ChangeFacts(seen, this.opinions, doubts);
     this.answer = pointed.map(prior -> new Answer(photograph, seen, prior));
   }
 
@@ -85,9 +94,9 @@ public final class Pointing {
   private Optional<Change> at(Spot mark, boolean[] marked, Mode goes, HintMarks said) {
     Optional<Plane> subject = answer.map(one -> one.to(said));
     List<Change> candidates = nearby(mark, goes, said);
-    // Who answers the marks themselves needs nobody's opinion of the picture without them.
+    float says = subject.isEmpty() ? HALF : goes == Mode.RESTORE ? BELIEVED : 1 - BELIEVED;
     for (Plane view : subject.map(List::of).orElseGet(this::views)) {
-      touched(marked, goes, i -> doubts.at(view, i) >= HALF)
+      touched(marked, goes, i -> doubts.at(view, i) >= says)
           .ifPresent(
               spot -> {
                 candidates.add(reach.asSeen(spot, goes));
@@ -116,16 +125,18 @@ public final class Pointing {
     return false;
   }
 
-  /** How many more pixels are right than wrong after a change, if the answer is. */
+  /** How much surer the answer is of a change than it has to be, over all of its pixels. */
   private double expected(Change change, Plane subject) {
+    boolean restores = change.goes() == Mode.RESTORE;
     double sum = 0;
     Rect box = change.spot().box();
     for (int k = 0; k < change.spot().mask().length; k++) {
       if (change.spot().mask()[k]) {
-        sum += 2 * subject.values()[index(box, k)] - 1;
+        float p = subject.values()[index(box, k)];
+        sum += (restores ? p : 1 - p) - BELIEVED;
       }
     }
-    return change.goes() == Mode.RESTORE ? sum : -sum;
+    return sum;
   }
 
   private int index(Rect box, int k) {

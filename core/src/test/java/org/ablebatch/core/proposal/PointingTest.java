@@ -38,7 +38,7 @@ class PointingTest {
       PotScene scene, Optional<PointedPrior> pointed, Hint hint, List<Hint> before) {
     Optional<Area> area =
         new Pointing(
-                scene.picture(), scene.cutout(), Expectations.NONE, Optional.empty(), SURE, pointed)
+                scene.picture(), scene.cutout(), Expectations.NONE, Optional::empty, SURE, pointed)
             .at(hint, before);
     return area.map(found -> AreaMask.of(found, PotScene.WIDTH, PotScene.HEIGHT));
   }

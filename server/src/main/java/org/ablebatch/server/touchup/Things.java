@@ -74,7 +74,7 @@ class Things {
                   bench.original(),
                   bench.cutout(),
                   Expectations.of(Method.ofWireName(base.method())),
-                  opinions.of(base, bench.original()),
+                  () -> opinions.of(base, bench.original()),
                   odds.get(),
                   LearnedPriors.shared().pointed()));
       lately.put(bench.baseVersionId(), now);
