@@ -23,8 +23,8 @@ defineProps<{ batch: Batch }>()
       <dt>Pictures</dt>
       <dd class="num">{{ batch.total.toLocaleString('en') }}</dd>
       <template v-if="batch.takeSafeMends">
-        <dt>Mends</dt>
-        <dd>Safe ones are taken by itself</dd>
+        <dt>Safe mends</dt>
+        <dd>Taken without asking</dd>
       </template>
       <template v-if="batch.notes">
         <dt>Notes</dt>

@@ -71,7 +71,7 @@ function take() {
       </div>
     </div>
     <p class="ticket">
-      <TickBox v-model:on="byTicket">The ticket takes safe mends by itself</TickBox>
+      <TickBox v-model:on="byTicket">The ticket takes safe mends without asking</TickBox>
       <span class="small quiet">
         As soon as the engine has cut a picture. The edits and the quality page say which it took.
       </span>

@@ -151,7 +151,7 @@ describe('mends on the stage', () => {
     const { mends, said } = mending([finding('haze', true)])
     await mends.letTicket(true)
     expect(sent.at(-1)).toMatchObject({ method: 'PATCH', body: { takeSafeMends: true } })
-    expect(said.at(-1)?.sentence).toContain('by itself')
+    expect(said.at(-1)?.sentence).toContain('without asking')
 
     refuses = true
     await mends.letTicket(false)

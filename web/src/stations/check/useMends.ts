@@ -204,7 +204,7 @@ export function useMends({ batchId, picture, chosen, say, acted }: Stand) {
       )
       say({
         sentence: takes
-          ? 'The ticket takes safe mends by itself now'
+          ? 'The ticket takes safe mends without asking now'
           : 'The ticket takes no mends any more; what it took stays',
       })
     } catch (error) {

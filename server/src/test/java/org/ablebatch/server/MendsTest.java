@@ -225,6 +225,25 @@ class MendsTest {
     assertThat(kept.get("area").get("parts")).isNotEmpty();
   }
 
+  @Test
+  void aHintThatIsMovedOnItsThingStillMeansIt() {
+    api.verdict(picture, "touch-up");
+    String edits = "/api/v1/pictures/" + picture + "/edits";
+    String hint =
+        "{\"kind\": \"hint\", \"mode\": \"subject\", \"sizePx\": 6, \"wide\": true, \"points\": [%s]}";
+    api.post(
+        edits, "{\"clientKey\": \"moved-hint\", \"edit\": " + hint.formatted("200, 150") + "}");
+    long id = api.get(edits).body().get("edits").get(1).get("id").asLong();
+
+    String moved = "{\"edit\": " + hint.formatted("206, 148") + "}";
+    assertThat(api.withBody("PATCH", edits + "/" + id, moved).status()).isEqualTo(200);
+
+    assertThat(middle()).isEqualTo(255);
+    assertThat(api.matte(picture).at(200 - 17, 150)).as("the other rim of the hole").isEqualTo(255);
+    JsonNode kept = api.get(edits).body().get("edits").get(1).get("edit");
+    assertThat(kept.get("area").get("parts")).isNotEmpty();
+  }
+
   private String answers() {
     StringBuilder text = new StringBuilder();
     for (JsonNode one : api.get("/api/v1/batches/" + batch + "/mends").body()) {

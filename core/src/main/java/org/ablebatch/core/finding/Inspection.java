@@ -55,6 +55,11 @@ public record Inspection(
     return cover.length;
   }
 
+  /** Where on the grid the k-th pixel of a box lies, row by row. */
+  public int at(Rect box, int k) {
+    return (box.y() + k / box.width()) * width() + box.x() + k % box.width();
+  }
+
   /** Grid pixels that are kept. */
   public int keptArea() {
     int area = 0;

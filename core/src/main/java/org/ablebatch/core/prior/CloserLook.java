@@ -43,7 +43,7 @@ public final class CloserLook {
     if (closer < LEAST_CLOSER) {
       return Optional.empty();
     }
-    Plane second = prior.suggest(crop(linear, part));
+    Plane second = prior.suggest(linear.crop(part));
     float[] out = first.values().clone();
     for (int y = 0; y < part.height(); y++) {
       int to = (part.y() + y) * first.width() + part.x();
@@ -85,20 +85,5 @@ public final class CloserLook {
       }
     }
     return weights.length - 1;
-  }
-
-  private static ColorPlanes crop(ColorPlanes planes, Rect part) {
-    ColorPlanes out = new ColorPlanes(part.width(), part.height());
-    for (int c = 0; c < 3; c++) {
-      for (int y = 0; y < part.height(); y++) {
-        System.arraycopy(
-            planes.channel(c),
-            (part.y() + y) * planes.width() + part.x(),
-            out.channel(c),
-            y * part.width(),
-            part.width());
-      }
-    }
-    return out;
   }
 }

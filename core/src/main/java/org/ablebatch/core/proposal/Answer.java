@@ -33,21 +33,15 @@ final class Answer {
    */
   Plane to(HintMarks marks) {
     Rect part = part(marks);
-    ColorPlanes here = new ColorPlanes(part.width(), part.height());
-    for (int c = 0; c < 3; c++) {
-      for (int k = 0; k < part.width() * part.height(); k++) {
-        here.channel(c)[k] = linear.channel(c)[onGrid(part, k)];
-      }
-    }
     Plane answer =
         prior.answer(
-            here,
+            linear.crop(part),
             plane(part, i -> marks.subject()[i]),
             plane(part, i -> marks.backdrop()[i]),
             plane(part, i -> seen.kept()[i]));
     Plane out = new Plane(seen.width(), seen.height());
     for (int k = 0; k < answer.values().length; k++) {
-      out.values()[onGrid(part, k)] = answer.values()[k];
+      out.values()[seen.at(part, k)] = answer.values()[k];
     }
     return out;
   }
@@ -62,26 +56,15 @@ final class Answer {
     return kept.isEmpty() || !kept.span(marked).equals(kept) ? all : part;
   }
 
-  private Rect box(IntPredicate is) {
-    Rect box = null;
-    for (int i = 0; i < seen.size(); i++) {
-      if (is.test(i)) {
-        Rect one = new Rect(i % seen.width(), i / seen.width(), 1, 1);
-        box = box == null ? one : box.span(one);
-      }
-    }
-    return box == null ? new Rect(0, 0, 0, 0) : box;
+  private Rect box(IntPredicate set) {
+    return Rect.around(set, seen.width(), seen.size());
   }
 
   private Plane plane(Rect part, IntPredicate is) {
     Plane out = new Plane(part.width(), part.height());
     for (int k = 0; k < out.values().length; k++) {
-      out.values()[k] = is.test(onGrid(part, k)) ? 1 : 0;
+      out.values()[k] = is.test(seen.at(part, k)) ? 1 : 0;
     }
     return out;
-  }
-
-  private int onGrid(Rect part, int k) {
-    return (part.y() + k / part.width()) * seen.width() + part.x() + k % part.width();
   }
 }

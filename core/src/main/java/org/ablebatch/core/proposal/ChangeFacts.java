@@ -181,7 +181,7 @@ final class ChangeFacts {
       int used = 0;
       for (int k = 0; k < spot.mask().length; k++) {
         if (spot.mask()[k] && count++ % step == 0) {
-          pixels[used++] = (box.y() + k / box.width()) * seen.width() + box.x() + k % box.width();
+          pixels[used++] = seen.at(box, k);
         }
       }
       size = used;

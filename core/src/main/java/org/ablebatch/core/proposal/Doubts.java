@@ -102,7 +102,7 @@ final class Doubts {
     Rect box = spot.box().scaled(plane.width(), plane.height(), grid).intersect(grid);
     boolean[] mask = new boolean[box.width() * box.height()];
     for (int k = 0; k < mask.length; k++) {
-      int i = (box.y() + k / box.width()) * seen.width() + box.x() + k % box.width();
+      int i = seen.at(box, k);
       int j = cell(plane, i);
       int x = j % plane.width();
       int y = j / plane.width();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import java.util.function.Supplier;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.cut.Opinions;
@@ -118,7 +119,7 @@ public final class Pointing {
     boolean[] other = change.goes() == Mode.RESTORE ? said.backdrop() : said.subject();
     Rect box = change.spot().box();
     for (int k = 0; k < change.spot().mask().length; k++) {
-      if (change.spot().mask()[k] && other[index(box, k)]) {
+      if (change.spot().mask()[k] && other[seen.at(box, k)]) {
         return true;
       }
     }
@@ -132,15 +133,11 @@ public final class Pointing {
     Rect box = change.spot().box();
     for (int k = 0; k < change.spot().mask().length; k++) {
       if (change.spot().mask()[k]) {
-        float p = subject.values()[index(box, k)];
+        float p = subject.values()[seen.at(box, k)];
         sum += (restores ? p : 1 - p) - BELIEVED;
       }
     }
     return sum;
-  }
-
-  private int index(Rect box, int k) {
-    return (box.y() + k / box.width()) * seen.width() + box.x() + k % box.width();
   }
 
   /** Where the mark says something that is not so yet. */
@@ -154,14 +151,8 @@ public final class Pointing {
   }
 
   private Optional<Spot> spotOf(boolean[] set) {
-    Rect box = null;
-    for (int i = 0; i < set.length; i++) {
-      if (set[i]) {
-        Rect one = new Rect(i % seen.width(), i / seen.width(), 1, 1);
-        box = box == null ? one : box.span(one);
-      }
-    }
-    return box == null ? Optional.empty() : Optional.of(Spot.of(set, seen.width(), box));
+    Rect box = Rect.around(i -> set[i], seen.width(), set.length);
+    return box.isEmpty() ? Optional.empty() : Optional.of(Spot.of(set, seen.width(), box));
   }
 
   /** As far as colours and edges go around the mark. */
@@ -186,17 +177,12 @@ public final class Pointing {
     return views;
   }
 
-  private interface Says {
-    /** Whether a grid pixel is subject. */
-    boolean isSubject(int i);
-  }
-
   /** What somebody says is on the marks' side and is not yet, as far as it holds a mark. */
-  private Optional<Spot> touched(boolean[] marked, Mode goes, Says says) {
+  private Optional<Spot> touched(boolean[] marked, Mode goes, IntPredicate saysSubject) {
     boolean restores = goes == Mode.RESTORE;
     boolean[] set = new boolean[seen.size()];
     for (int i = 0; i < set.length; i++) {
-      set[i] = seen.kept()[i] != restores && says.isSubject(i) == restores;
+      set[i] = seen.kept()[i] != restores && saysSubject.test(i) == restores;
     }
     Components parts = Components.of(set, seen.width(), seen.height(), false);
     boolean[] held = new boolean[parts.regions().size() + 1];

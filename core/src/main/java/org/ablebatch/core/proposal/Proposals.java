@@ -145,8 +145,7 @@ final class Proposals {
     Rect part = box.scaled(seen.picture().width(), seen.picture().height(), grid).intersect(grid);
     boolean[] mask = new boolean[part.width() * part.height()];
     for (int k = 0; k < mask.length; k++) {
-      float cover =
-          seen.cover()[(part.y() + k / part.width()) * seen.width() + part.x() + k % part.width()];
+      float cover = seen.cover()[seen.at(part, k)];
       mask[k] = cover > 0 && cover < 1;
     }
     return new Spot(part, mask);

@@ -40,13 +40,13 @@ final class Reach {
     moved(spot, box).addTo(set, w);
     boolean[] goal = new boolean[w * h];
     for (int k = 0; k < goal.length; k++) {
-      goal[k] = seen.kept()[index(box, k)] == (goes == Mode.RESTORE);
+      goal[k] = seen.kept()[seen.at(box, k)] == (goes == Mode.RESTORE);
     }
     boolean[] wide = Morphology.dilate(set, w, h, STRIP);
     boolean[] near = Morphology.dilate(goal, w, h, STRIP);
     boolean[] out = new boolean[w * h];
     for (int k = 0; k < out.length; k++) {
-      boolean faint = goes == Mode.ERASE && seen.cover()[index(box, k)] > FAINTEST;
+      boolean faint = goes == Mode.ERASE && seen.cover()[seen.at(box, k)] > FAINTEST;
       out[k] = set[k] || wide[k] && near[k] && (!goal[k] || faint);
     }
     fill(out, goal, w, h, spot.area());
@@ -190,10 +190,6 @@ final class Reach {
 
   private Rect grid() {
     return new Rect(0, 0, seen.width(), seen.height());
-  }
-
-  private int index(Rect box, int k) {
-    return (box.y() + k / box.width()) * seen.width() + box.x() + k % box.width();
   }
 
   private static Spot moved(Spot spot, Rect into) {

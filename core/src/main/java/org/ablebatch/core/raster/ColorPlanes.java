@@ -20,6 +20,22 @@ public record ColorPlanes(int width, int height, float[] c0, float[] c1, float[]
         new float[width * height]);
   }
 
+  /** The pixels of a part that lies inside. */
+  public ColorPlanes crop(Rect part) {
+    ColorPlanes out = new ColorPlanes(part.width(), part.height());
+    for (int c = 0; c < 3; c++) {
+      for (int y = 0; y < part.height(); y++) {
+        System.arraycopy(
+            channel(c),
+            (part.y() + y) * width + part.x(),
+            out.channel(c),
+            y * part.width(),
+            part.width());
+      }
+    }
+    return out;
+  }
+
   public float[] channel(int index) {
     return switch (index) {
       case 0 -> c0;

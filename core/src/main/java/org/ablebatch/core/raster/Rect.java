@@ -1,5 +1,7 @@
 package org.ablebatch.core.raster;
 
+import java.util.function.IntPredicate;
+
 /** A rectangle of whole pixels; {@code right} and {@code bottom} lie just outside. */
 public record Rect(int x, int y, int width, int height) {
   public int right() {
@@ -36,6 +38,30 @@ public record Rect(int x, int y, int width, int height) {
         top,
         Math.max(right(), other.right()) - left,
         Math.max(bottom(), other.bottom()) - top);
+  }
+
+  /**
+   * The smallest rectangle around all pixels of a grid that are in a set; empty when none is.
+   *
+   * @param width of the grid
+   * @param size its pixels, row by row
+   */
+  public static Rect around(IntPredicate set, int width, int size) {
+    int left = width;
+    int top = size / width;
+    int right = -1;
+    int bottom = -1;
+    for (int i = 0; i < size; i++) {
+      if (set.test(i)) {
+        left = Math.min(left, i % width);
+        right = Math.max(right, i % width);
+        top = Math.min(top, i / width);
+        bottom = i / width;
+      }
+    }
+    return right < 0
+        ? new Rect(0, 0, 0, 0)
+        : new Rect(left, top, right - left + 1, bottom - top + 1);
   }
 
   /** True when the rectangle reaches the border of a picture of that size. */

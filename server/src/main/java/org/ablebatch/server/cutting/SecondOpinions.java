@@ -14,8 +14,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * What else can be thought of the photographs that were asked about last. It takes a whole search
- * to know, and whoever mends a photograph asks again and again: for every hint, and after every
- * edit.
+ * to know, and a photograph that is being mended is asked about after every edit.
  */
 @Component
 public class SecondOpinions {

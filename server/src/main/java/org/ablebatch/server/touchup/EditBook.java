@@ -45,6 +45,16 @@ public class EditBook {
 
   /** The edits over a cutout, in the order in which they are carried out. */
   record Page(long batchId, CutoutVersion base, List<Entry> entries) {
+    /**
+     * @param editId null = nothing is left out
+     */
+    Page without(Long editId) {
+      return new Page(
+          batchId,
+          base,
+          entries.stream().filter(entry -> !entry.row().id().equals(editId)).toList());
+    }
+
     boolean isEmpty() {
       return entries.stream().noneMatch(entry -> entry.row().counts());
     }

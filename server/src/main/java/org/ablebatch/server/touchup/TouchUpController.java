@@ -91,7 +91,7 @@ class TouchUpController {
       @RequestBody EditChange change) {
     if (change.edit() != null) {
       EditReading.edit(change.edit());
-      book.change(id, editId, touchUp.reaching(id, change.edit()));
+      book.change(id, editId, touchUp.reaching(id, editId, change.edit()));
     }
     if (change.place() != null) {
       book.move(id, editId, change.place());

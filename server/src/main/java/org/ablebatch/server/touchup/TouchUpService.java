@@ -112,7 +112,7 @@ public class TouchUpService implements PendingEdits {
    */
   EditList add(long photoId, Long baseVersionId, String clientKey, EditData data, Has has) {
     EditReading.edit(data);
-    book.add(photoId, baseVersionId, clientKey, reaching(photoId, data));
+    book.add(photoId, baseVersionId, clientKey, reaching(photoId, null, data));
     EditList list = list(photoId, has);
     list.edits().stream()
         .filter(edit -> edit.clientKey().equals(clientKey) && edit.problem() != null)
@@ -125,11 +125,13 @@ public class TouchUpService implements PendingEdits {
     return list;
   }
 
-  /** A wide hint with the thing that it lies on; everything else as it is. */
-  EditData reaching(long photoId, EditData data) {
-    return isWide(data)
-        ? thing(photoId, data).map(data::withArea).orElse(data.withArea(null))
-        : data;
+  /**
+   * A wide hint with the thing that it lies on; everything else as it is.
+   *
+   * @param editId that it takes the place of; null = it is new
+   */
+  EditData reaching(long photoId, Long editId, EditData data) {
+    return isWide(data) ? data.withArea(thing(photoId, editId, data).orElse(null)) : data;
   }
 
   private static boolean isWide(EditData data) {
@@ -138,14 +140,20 @@ public class TouchUpService implements PendingEdits {
 
   /** What a hint would change; empty where it speaks for its surroundings only. */
   Optional<EditData.AreaData> thing(long photoId, EditData hint) {
-    return things.at(bench(photoId), EditReading.hint(hint), hints(photoId)).map(EditWriting::area);
+    return thing(photoId, null, hint);
   }
 
-  private List<Hint> hints(long photoId) {
-    return book.page(photoId).entries().stream()
-        .filter(entry -> entry.row().counts() && entry.row().kind().equals(EditReading.HINT))
-        .map(entry -> EditReading.hint(entry.data()))
-        .toList();
+  /** A hint that is moved is asked again as if it had not been there: it is not its own past. */
+  private Optional<EditData.AreaData> thing(long photoId, Long editId, EditData hint) {
+    EditBook.Page page = book.page(photoId).without(editId);
+    Bench bench = benches.of(page.base());
+    bench.bringTo(steps(page));
+    List<Hint> said =
+        page.entries().stream()
+            .filter(entry -> entry.row().counts() && entry.row().kind().equals(EditReading.HINT))
+            .map(entry -> EditReading.hint(entry.data()))
+            .toList();
+    return things.at(bench, EditReading.hint(hint), said).map(EditWriting::area);
   }
 
   private List<Bench.Step> steps(EditBook.Page page) {

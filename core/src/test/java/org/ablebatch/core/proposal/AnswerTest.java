@@ -1,0 +1,66 @@
+package org.ablebatch.core.proposal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.List;
+import org.ablebatch.core.PotScene;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Inspection;
+import org.ablebatch.core.hint.Hint;
+import org.ablebatch.core.hint.HintMarks;
+import org.ablebatch.core.prior.PointedPrior;
+import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.stroke.StrokePoint;
+import org.junit.jupiter.api.Test;
+
+/** How closely whoever answers marks is let look. */
+class AnswerTest {
+  private final PotScene pot = new PotScene();
+  private final Inspection seen = Inspection.of(pot.picture(), pot.cutout(), Expectations.NONE);
+  private Plane shown;
+
+  /** Everything that it is shown is subject. */
+  private final PointedPrior keen =
+      (linear, subject, backdrop, cutout) -> {
+        shown = cutout;
+        Plane out = new Plane(linear.width(), linear.height());
+        Arrays.fill(out.values(), 1);
+        return out;
+      };
+
+  private Plane to(Hint.Kind kind, double x, double y) {
+    Hint click = new Hint(kind, 6, List.of(new StrokePoint(x, y)));
+    HintMarks marks =
+        HintMarks.of(
+            List.of(click),
+            seen.width(),
+            seen.height(),
+            new Rect(0, 0, PotScene.WIDTH, PotScene.HEIGHT));
+    return new Answer(pot.picture(), seen, keen).to(marks);
+  }
+
+  private float at(Plane plane, int x, int y) {
+    return plane.at(x * plane.width() / PotScene.WIDTH, y * plane.height() / PotScene.HEIGHT);
+  }
+
+  @Test
+  void aMarkOnTheCutoutIsLookedAtCloselyAndTheRestIsBackdrop() {
+    Plane answer = to(Hint.Kind.BACKDROP, 290, 250);
+
+    assertThat(shown.width()).isLessThan(seen.width());
+    assertThat(answer.width()).isEqualTo(seen.width());
+    assertThat(at(answer, 290, 250)).isEqualTo(1);
+    assertThat(at(answer, 180, 250)).as("beside the pot").isEqualTo(1);
+    assertThat(at(answer, 20, 250)).as("where nobody looked").isZero();
+  }
+
+  @Test
+  void aMarkBesideTheCutoutShowsTheWholePicture() {
+    Plane answer = to(Hint.Kind.SUBJECT, 30, 30);
+
+    assertThat(shown.width()).isEqualTo(seen.width());
+    assertThat(at(answer, 630, 470)).isEqualTo(1);
+  }
+}
