@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Finding, Picture, ProposedMends } from '../../api/types'
-import { inOrder } from './useBenchMends'
+import type { Area, Edit, Finding, Picture, ProposedMends } from '../../api/types'
+import { inOrder, isAgainst, type Offer } from './useBenchMends'
 
 const finding = (kind: string, severity: number) =>
   ({ kind, severity, right: false, mend: { goes: 'away' } }) as Finding
@@ -34,5 +34,17 @@ describe('what the bench offers', () => {
   it('leaves out what was said to be right', () => {
     const right = { ...picture, findings: picture.findings.map((f) => ({ ...f, right: true })) }
     expect(inOrder(right, proposed)).toEqual([])
+  })
+
+  it('never takes back what somebody has said', () => {
+    const box = (joining: string, points: number[]) => ({ joining, shape: 'box', points })
+    const area = { parts: [box('add', [0, 0, 9, 9]), box('subtract', [3, 3, 6, 6])] } as Area
+    const offer = { index: 0, finding: finding('gap', 0.9), area, edit: {} } as Offer
+    const said = (mode: string, points: number[]) =>
+      [{ edit: { kind: 'hint', mode, points } }] as Edit[]
+
+    expect(isAgainst(offer, said('subject', [20, 20, 1, 1]))).toBe(true)
+    expect(isAgainst(offer, said('backdrop', [1, 1]))).toBe(false)
+    expect(isAgainst(offer, said('subject', [4, 4]))).toBe(false)
   })
 })

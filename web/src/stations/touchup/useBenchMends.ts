@@ -1,14 +1,16 @@
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, type Ref } from 'vue'
 import { api, need } from '../../api/client'
-import type { EditData, Finding, Picture, ProposedMends } from '../../api/types'
+import type { Area, Edit, EditData, Finding, Picture, ProposedMends } from '../../api/types'
 import { isSerious } from '../../stage/serious'
 import type { View } from '../../stage/view'
+import { holds, pairs } from './tools/shapes'
 
 /** A mend that the bench offers. */
 export interface Offer {
   /** Place of its finding in the picture's list. */
   index: number
   finding: Finding
+  area: Area
   edit: EditData
 }
 
@@ -16,9 +18,9 @@ export interface Offer {
 export function inOrder(picture: Picture, proposed: ProposedMends): Offer[] {
   const asked = picture.remark?.reason
   return proposed.mends
-    .flatMap(({ finding: index, edit }) => {
+    .flatMap(({ finding: index, area, edit }) => {
       const finding = picture.findings[index]
-      return finding && isSerious(finding) ? [{ index, finding, edit }] : []
+      return finding && isSerious(finding) ? [{ index, finding, area, edit }] : []
     })
     .sort(
       (a, b) =>
@@ -26,11 +28,32 @@ export function inOrder(picture: Picture, proposed: ProposedMends): Offer[] {
     )
 }
 
+/** Whether a mend would take back what a hint that counts has said. */
+export function isAgainst(offer: Offer, made: Edit[]): boolean {
+  const other = offer.finding.mend?.goes === 'back' ? 'backdrop' : 'subject'
+  return made.some(
+    ({ edit }) =>
+      edit.kind === 'hint' &&
+      edit.mode === other &&
+      pairs(edit.points ?? []).some((at) => holds(offer.area, at)),
+  )
+}
+
 /** The mends that the program proposes for the picture on the bench; each becomes an edit like any other. */
-export function useBenchMends(picture: Picture, view: View, keep: (edit: EditData) => void) {
+export function useBenchMends(
+  picture: Picture,
+  view: View,
+  /** Edits that count. */
+  active: Ref<Edit[]>,
+  keep: (edit: EditData) => void,
+) {
   const proposed = ref<Offer[]>([])
   const taken = ref(new Set<number>())
-  const offers = computed(() => proposed.value.filter((offer) => !taken.value.has(offer.index)))
+  const offers = computed(() =>
+    proposed.value.filter(
+      (offer) => !taken.value.has(offer.index) && !isAgainst(offer, active.value),
+    ),
+  )
 
   onMounted(async () => {
     if (!picture.findings.some((f) => f.mend)) return

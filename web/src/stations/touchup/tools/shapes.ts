@@ -47,6 +47,14 @@ export function isInside(part: AreaPart, at: Point): boolean {
   return inside
 }
 
+/** Whether an area as its parts make it, one after the other, holds a place. */
+export function holds(area: Area, at: Point): boolean {
+  return area.parts.reduce(
+    (held, part) => (isInside(part, at) ? part.joining !== 'subtract' : held),
+    false,
+  )
+}
+
 export function moved(part: AreaPart, dx: number, dy: number): AreaPart {
   return { ...part, points: flat(pairs(part.points).map((p) => ({ x: p.x + dx, y: p.y + dy }))) }
 }
