@@ -1,5 +1,12 @@
+import { readdirSync, readFileSync } from 'node:fs'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
+
+/** Tests that put something in a module's or the browser's place need modules of their own. */
+const REPLACES = /vi\.(mock|stubGlobal|useFakeTimers|spyOn)|fake-indexeddb/
+const replacing = readdirSync('src', { recursive: true, encoding: 'utf8' })
+  .map((file) => `src/${file}`)
+  .filter((file) => file.endsWith('.test.ts') && REPLACES.test(readFileSync(file, 'utf8')))
 
 export default defineConfig({
   plugins: [vue()],
@@ -12,6 +19,19 @@ export default defineConfig({
     },
   },
   test: {
+    pool: 'threads',
+    projects: [
+      { extends: true, test: { name: 'apart', include: replacing } },
+      {
+        extends: true,
+        test: {
+          name: 'together',
+          include: ['src/**/*.test.ts'],
+          exclude: replacing,
+          isolate: false,
+        },
+      },
+    ],
     reporters: ['default', ['junit', { outputFile: 'target/vitest-reports/TEST-web.xml' }]],
   },
 })

@@ -45,11 +45,16 @@ export function useBatch(id: Ref<number>) {
   })
 }
 
-/** Every picture of a batch, in the batch's order. */
-export function usePictures(id: Ref<number>) {
+/**
+ * Every picture of a batch, in the batch's order.
+ *
+ * @param mayBegin false = something else is wanted first
+ */
+export function usePictures(id: Ref<number>, mayBegin: Ref<boolean>) {
   return useQuery({
     queryKey: computed(() => keys.pictures(id.value)),
     queryFn: () => allPictures(id.value),
+    enabled: mayBegin,
     structuralSharing: true,
   })
 }
@@ -155,6 +160,11 @@ export function useBatchEvents(id: Ref<number>) {
 
   const refresh = useThrottleFn(
     () => {
+      // A list on its way may have been read before they changed.
+      if (changed.size > 0 && client.isFetching({ queryKey: keys.pictures(id.value) }) > 0) {
+        void refresh()
+        return
+      }
       const ids = changed
       changed = new Set()
       if (all || ids.size > MOST_SINGLY) {

@@ -23,7 +23,13 @@ watch(
   },
 )
 const batch = useBatch(batchId)
-const list = usePictures(batchId)
+/** At Deliver the plan goes first: thousands of pictures read beside it would make it late. */
+const mayRead = ref(route.name !== 'deliver')
+watch(
+  () => route.name,
+  () => (mayRead.value = true),
+)
+const list = usePictures(batchId, mayRead)
 // Deliver needs them first of all, and they are small.
 useSpecs(batchId)
 useBatchEvents(batchId)
@@ -55,6 +61,7 @@ provideBench({
   selectedId,
   selected,
   loaded: computed(() => list.isSuccess.value),
+  readPictures: () => (mayRead.value = true),
 })
 
 const stationName = computed(() => STATIONS.find((s) => s.name === route.name)?.label ?? '')

@@ -9,6 +9,8 @@ export interface BatchBench {
   selectedId: Ref<number | null>
   selected: ComputedRef<Picture | undefined>
   loaded: ComputedRef<boolean>
+  /** Reads the pictures now; before, whoever is asked first may be waiting for something else. */
+  readPictures: () => void
 }
 
 const KEY: InjectionKey<BatchBench> = Symbol('batch')

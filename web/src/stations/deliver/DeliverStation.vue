@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { App, Button, Checkbox, Dropdown, Menu, MenuItem } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys, useDeliveries } from '../../api/queries'
 import type { Spec } from '../../api/types'
@@ -24,13 +24,14 @@ import { useTicketSpecs } from './useTicketSpecs'
 
 /** What will be made, said before it is made; one button; then the packages. */
 const { message } = App.useApp()
-const { batchId, batch, pictures, loaded } = useBench()
+const { batchId, batch, pictures, loaded, readPictures } = useBench()
 const client = useQueryClient()
 const deliveries = useDeliveries(batchId)
 
 const { specs, fileName, names, wanted, loaded: specsKnown } = useTicketSpecs(batchId)
 const plan = usePreflight(batchId, batch, pictures, wanted, specsKnown)
 const { ready, preflight, weights, leftOut, canRun } = plan
+watch(plan.hasBegun, readPictures, { once: true })
 const files = useSpecFiles(batchId, specs)
 const words = useFileWords(batchId)
 const editing = ref(-1)
@@ -113,7 +114,7 @@ useKeys({ Enter: () => void make(), n: () => edit(-1) })
       <div class="head">
         <h2 class="title">What will be made</h2>
         <p class="quiet">
-          {{ count(ready.length) }} passed pictures × {{ specs.length }} specs =
+          {{ count(plan.passed.value) }} passed pictures × {{ specs.length }} specs =
           <span class="num">{{ count(preflight?.files ?? 0) }}</span> files<template
             v-if="weights.isComplete.value"
             >, about {{ byteWords(weights.bytes.value.reduce((sum, b) => sum + b, 0)) }}</template

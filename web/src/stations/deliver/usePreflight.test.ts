@@ -14,7 +14,17 @@ vi.mock('../../api/client', async (original) => ({
           specs: body.specs,
           answer: (files) =>
             resolve({
-              data: { files, needALook: 0, blocked: 0, same: 0, content: [] },
+              data: {
+                files,
+                needALook: 0,
+                blocked: 0,
+                same: 0,
+                content: Array.from({ length: files }, (_, k) => ({
+                  pictureId: 1 + (k >> 1),
+                  name: `${k}`,
+                  notes: [],
+                })),
+              },
               response: new Response('{}'),
             }),
           refuse: () =>
@@ -82,6 +92,27 @@ describe('what a run would make', () => {
     await come()
     await later()
     expect(plans[1]?.specs?.map((s) => s.name)).toEqual(['Card'])
+  })
+
+  it('says how many are passed before they are here, and that they may be read now', async () => {
+    const { pictures, plan, come } = planning()
+    await come()
+    expect(plan.hasBegun.value).toBe(false)
+    plans[0]?.answer(4)
+    await later()
+    expect(plan.hasBegun.value).toBe(true)
+    expect(plan.passed.value).toBe(2)
+
+    pictures.value = [picture(1), picture(2), picture(3)]
+    await nextTick()
+    expect(plan.passed.value).toBe(3)
+  })
+
+  it('lets the pictures be read where there is no plan', async () => {
+    const { plan } = planning()
+    plans[0]?.refuse()
+    await later()
+    expect(plan.hasBegun.value).toBe(true)
   })
 
   it('is asked for again when a picture or a spec changes', async () => {

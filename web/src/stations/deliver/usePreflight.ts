@@ -19,8 +19,16 @@ export function usePreflight(
   // Twelve thousand files are not watched one by one.
   const planned = shallowRef<Preflight | null>(null)
   const problem = ref('')
+  /** The first plan has come, or there is none. */
+  const hasBegun = ref(false)
   const leftOut = ref(new Set<string>())
   const ready = computed(() => pictures.value.filter((p) => DELIVERABLE.includes(p.state)))
+  /** How many pictures are passed; the plan knows it before they are here. */
+  const passed = computed(() =>
+    pictures.value.length > 0
+      ? ready.value.length
+      : new Set(planned.value?.content.map((file) => file.pictureId)).size,
+  )
   const canBeNamed = computed(() => specs.value.every((s) => (s.fileName ?? []).length > 0))
 
   /** What a plan is made of; '' = not known yet. */
@@ -44,6 +52,7 @@ export function usePreflight(
       askedFor = null
       planned.value = null
       problem.value = ''
+      hasBegun.value = true
       return
     }
     if (isAskedFor()) return
@@ -67,6 +76,8 @@ export function usePreflight(
       // A ticket without specs gets some here.
       if (ofTicket) void (isKnown.value && ask())
       else problem.value = sentenceOf(error)
+    } finally {
+      hasBegun.value = true
     }
   }
 
@@ -102,7 +113,9 @@ export function usePreflight(
     weights,
     problem,
     leftOut,
+    hasBegun,
     ready,
+    passed,
     made,
     blocked,
     enlarged,

@@ -44,7 +44,8 @@ onMended((id, state) => id === props.picture.id && edits.announce(state))
 // Its group was given other edges, or it was cut again.
 watch(() => props.picture.revision, edits.lookAgain)
 const found = useBenchFindings(props.picture, edits.state, view)
-const mends = useBenchMends(props.picture, view, edits.active, (edit) => edits.add(newKey(), edit))
+const counting = computed(() => (edits.baseVersionId.value === null ? null : edits.active.value))
+const mends = useBenchMends(props.picture, view, counting, (edit) => edits.add(newKey(), edit))
 const spread = useSpread(props.picture, () => pictures.value, table)
 const looks = useLooks(props.picture, table)
 const { backdrop, sideBySide, hatch, loupe } = looks

@@ -43,17 +43,18 @@ export function isAgainst(offer: Offer, made: Edit[]): boolean {
 export function useBenchMends(
   picture: Picture,
   view: View,
-  /** Edits that count. */
-  active: Ref<Edit[]>,
+  /** Edits that count; null = not known yet, and one of them may speak against an offer. */
+  active: Ref<Edit[] | null>,
   keep: (edit: EditData) => void,
 ) {
   const proposed = ref<Offer[]>([])
   const taken = ref(new Set<number>())
-  const offers = computed(() =>
-    proposed.value.filter(
-      (offer) => !taken.value.has(offer.index) && !isAgainst(offer, active.value),
-    ),
-  )
+  const offers = computed(() => {
+    const counts = active.value
+    return counts === null
+      ? []
+      : proposed.value.filter((offer) => !taken.value.has(offer.index) && !isAgainst(offer, counts))
+  })
 
   onMounted(async () => {
     if (!picture.findings.some((f) => f.mend)) return

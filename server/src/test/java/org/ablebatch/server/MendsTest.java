@@ -134,6 +134,24 @@ class MendsTest {
   }
 
   @Test
+  void whatAHintHasSaidIsRightAndNoMendTakesItBack() {
+    api.verdict(picture, "touch-up");
+    api.post(
+        "/api/v1/pictures/" + picture + "/edits",
+        """
+        {"clientKey": "hint-hole", "edit": {"kind": "hint", "mode": "backdrop", "sizePx": 12,
+         "points": [200, 150]}}
+        """);
+    api.post("/api/v1/pictures/" + picture + "/touch-up/done", "");
+    awaitInspected();
+
+    JsonNode hole = api.picture(picture).get("findings").get(0);
+    assertThat(hole.get("kind").asString()).isEqualTo("hole");
+    assertThat(hole.get("right").asBoolean()).isTrue();
+    assertThat(api.get(mends()).body().get("mends")).isEmpty();
+  }
+
+  @Test
   void whatIsNotTheNewestIsNotAnswered() {
     Answer stale = take(version() - 1, "[0]");
 

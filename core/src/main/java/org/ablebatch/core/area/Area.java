@@ -39,4 +39,12 @@ public record Area(List<Part> parts, boolean inverted, double featherPx) {
   public static Area of(Shape shape) {
     return new Area(List.of(new Part(Joining.ADD, shape)), false, 0);
   }
+
+  /** The same area of the picture at another size. */
+  public Area scaled(double sx, double sy) {
+    return new Area(
+        parts.stream().map(part -> new Part(part.joining(), part.shape().scaled(sx, sy))).toList(),
+        inverted,
+        Math.min(MOST_FEATHER_PX, featherPx * Math.max(sx, sy)));
+  }
 }

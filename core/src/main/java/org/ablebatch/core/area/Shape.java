@@ -40,6 +40,11 @@ public record Shape(Kind kind, List<StrokePoint> points) {
     }
   }
 
+  Shape scaled(double sx, double sy) {
+    return new Shape(
+        kind, points.stream().map(p -> new StrokePoint(p.x() * sx, p.y() * sy)).toList());
+  }
+
   /** Its corners, in order; an ellipse has many. */
   List<StrokePoint> corners() {
     return switch (kind) {

@@ -15,4 +15,9 @@ public record Suspicion(Finding finding, Optional<Spot> spot) {
   public static Suspicion at(Spot spot, Finding finding) {
     return new Suspicion(finding, Optional.of(spot));
   }
+
+  /** The same, with a person having said that it is no fault. */
+  public Suspicion right() {
+    return new Suspicion(finding.said(true), spot);
+  }
 }

@@ -26,7 +26,7 @@ public record HintEdit(Hint hint, Optional<Area> thing) implements Edit {
   }
 
   /** The thing and the side that it is on. */
-  Optional<SettleEdit> settling() {
+  public Optional<SettleEdit> settling() {
     return thing.map(
         area -> new SettleEdit(hint.kind() == Hint.Kind.SUBJECT ? Mode.RESTORE : Mode.ERASE, area));
   }

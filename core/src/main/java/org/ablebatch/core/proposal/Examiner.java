@@ -13,6 +13,8 @@ import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.finding.Mend;
 import org.ablebatch.core.finding.Suspicion;
+import org.ablebatch.core.mend.HintEdit;
+import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Picture;
@@ -41,19 +43,39 @@ public final class Examiner {
   }
 
   /**
-   * @param photograph full size, upright; unchanged
-   * @param cutout of the same size
-   * @param opinions of the photograph; empty = nobody has any
-   * @return the worst first
+   * Looks at a cutout of which nobody has said anything.
+   *
+   * @see #examine(Picture, Cutout, Expectations, Optional, List)
    */
   public List<Examined> examine(
       Picture photograph, Cutout cutout, Expectations expectations, Optional<Opinions> opinions) {
+    return examine(photograph, cutout, expectations, opinions, List.of());
+  }
+
+  /**
+   * @param photograph full size, upright; unchanged
+   * @param cutout of the same size
+   * @param opinions of the photograph; empty = nobody has any
+   * @param hints what a person has said, oldest first: a finding that says the contrary is called
+   *     right, and no mend takes it back
+   * @return the worst first
+   */
+  public List<Examined> examine(
+      Picture photograph,
+      Cutout cutout,
+      Expectations expectations,
+      Optional<Opinions> opinions,
+      List<HintEdit> hints) {
     Inspection seen = Inspection.of(photograph, cutout, expectations);
-    List<Suspicion> found = Inspector.suspect(photograph, cutout, seen);
+    Said said = new Said(hints, seen);
+    List<Suspicion> found =
+        Inspector.suspect(photograph, cutout, seen).stream()
+            .map(one -> isDenied(one, said) ? one.right() : one)
+            .toList();
     if (odds.isEmpty()) {
       return found.stream().map(one -> new Examined(one.finding(), Optional.empty())).toList();
     }
-    Proposals proposals = new Proposals(seen, opinions);
+    Proposals proposals = new Proposals(seen, opinions, said);
     List<Answered> all = new ArrayList<>();
     for (Suspicion one : found) {
       // Worst first; what two detectors have seen is one fault.
@@ -68,6 +90,12 @@ public final class Examiner {
         .map(Answered::examined)
         .sorted(Comparator.comparingDouble((Examined one) -> one.finding().severity()).reversed())
         .toList();
+  }
+
+  /** Whether somebody has said that it is as it should be. */
+  private static boolean isDenied(Suspicion one, Said said) {
+    Mode goes = Proposals.goes(one.finding().kind());
+    return goes != null && one.spot().filter(spot -> said.speaksAgainst(goes, spot)).isPresent();
   }
 
   /** Doubts that are worth a line, each about a place of its own. */
@@ -132,7 +160,7 @@ public final class Examiner {
       Picture photograph, Cutout cutout, Expectations expectations, Optional<Opinions> opinions) {
     Inspection seen = Inspection.of(photograph, cutout, expectations);
     List<Suspicion> found = new ArrayList<>(Inspector.suspect(photograph, cutout, seen));
-    Proposals proposals = new Proposals(seen, opinions);
+    Proposals proposals = new Proposals(seen, opinions, new Said(List.of(), seen));
     found.addAll(proposals.doubts(found));
     return found.stream().flatMap(one -> proposals.of(one).stream()).toList();
   }

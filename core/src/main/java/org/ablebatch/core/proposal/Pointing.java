@@ -15,6 +15,7 @@ import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.finding.Spot;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.hint.HintMarks;
+import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.PointedPrior;
@@ -88,42 +89,30 @@ public final class Pointing {
     boolean[] marked = marked(hint, goes);
     List<Hint> all = new ArrayList<>(before);
     all.add(hint);
-    HintMarks said = HintMarks.of(all, seen.width(), seen.height(), seen.picture());
+    Said said = new Said(all.stream().map(HintEdit::new).toList(), seen);
     return spotOf(marked).flatMap(spot -> at(spot, marked, goes, said)).map(it -> it.area(seen));
   }
 
-  private Optional<Change> at(Spot mark, boolean[] marked, Mode goes, HintMarks said) {
-    Optional<Plane> subject = answer.map(one -> one.to(said));
-    List<Change> candidates = nearby(mark, goes, said);
+  private Optional<Change> at(Spot mark, boolean[] marked, Mode goes, Said said) {
+    Optional<Plane> subject = answer.map(one -> one.to(said.marks()));
+    List<Change> candidates = nearby(mark, goes, said.marks());
     float says = subject.isEmpty() ? HALF : goes == Mode.RESTORE ? BELIEVED : 1 - BELIEVED;
     for (Plane view : subject.map(List::of).orElseGet(this::views)) {
       touched(marked, goes, i -> doubts.at(view, i) >= says)
           .ifPresent(
               spot -> {
                 candidates.add(reach.asSeen(spot, goes));
-                candidates.add(reach.asItHangs(spot, goes, said));
+                candidates.add(reach.asItHangs(spot, goes, said.marks()));
               });
     }
     touched(marked, goes, i -> seen.evidence()[i] > 0)
         .ifPresent(spot -> candidates.add(reach.asSeen(spot, goes)));
     return candidates.stream()
-        .filter(change -> !change.isEmpty() && !contradicts(change, said))
+        .filter(change -> !change.isEmpty() && !said.isTakenBackBy(goes, change.spot()))
         .max(
             Comparator.comparingDouble(
                 change ->
                     subject.map(plane -> expected(change, plane)).orElseGet(() -> worth(change))));
-  }
-
-  /** Whether a change takes back what somebody has said. */
-  private boolean contradicts(Change change, HintMarks said) {
-    boolean[] other = change.goes() == Mode.RESTORE ? said.backdrop() : said.subject();
-    Rect box = change.spot().box();
-    for (int k = 0; k < change.spot().mask().length; k++) {
-      if (change.spot().mask()[k] && other[seen.at(box, k)]) {
-        return true;
-      }
-    }
-    return false;
   }
 
   /** How much surer the answer is of a change than it has to be, over all of its pixels. */

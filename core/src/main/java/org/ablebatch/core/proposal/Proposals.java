@@ -32,13 +32,15 @@ final class Proposals {
   private final Doubts doubts;
   private final Reach reach;
   private final ChangeFacts facts;
+  private final Said said;
 
-  Proposals(Inspection seen, Optional<Opinions> opinions) {
+  Proposals(Inspection seen, Optional<Opinions> opinions, Said said) {
     this.seen = seen;
     this.opinions = opinions;
     this.doubts = new Doubts(seen);
     this.reach = new Reach(seen);
     this.facts = new ChangeFacts(seen, opinions, doubts);
+    this.said = said;
   }
 
   /**
@@ -89,7 +91,7 @@ final class Proposals {
     Spot place = suspicion.spot().get();
     List<Proposal> out = new ArrayList<>();
     for (Change change : List.of(reach.asItHangs(place, goes), reach.asSeen(place, goes))) {
-      if (!change.isEmpty()) {
+      if (!change.isEmpty() && !said.speaksAgainst(goes, change.spot())) {
         out.add(
             new Proposal(
                 finding,
@@ -104,7 +106,7 @@ final class Proposals {
   }
 
   /** Null for what is not mended by bringing back or taking away. */
-  private static Mode goes(FindingKind kind) {
+  static Mode goes(FindingKind kind) {
     return switch (kind) {
       case MISSING_PART, SUSPICIOUS_HOLE, COULD_BE_SUBJECT -> Mode.RESTORE;
       case LEFTOVER, SUPPORT, SHADOW, HAZE, STRAY_MARKS, UNOPENED_GAP, COULD_BE_BACKDROP ->

@@ -8,17 +8,22 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.ablebatch.core.PotScene;
+import org.ablebatch.core.area.Area;
+import org.ablebatch.core.area.Shape;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Opinions;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.core.finding.Mend;
+import org.ablebatch.core.hint.Hint;
+import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.mend.Means;
 import org.ablebatch.core.mend.Mender;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.stroke.StrokePoint;
 import org.ablebatch.core.subject.EvidencePlane;
 import org.junit.jupiter.api.Test;
 
@@ -26,6 +31,8 @@ import org.junit.jupiter.api.Test;
 class ExaminerTest {
   private static final Mender MENDER = new Mender(new Means(new Cutter(Priors.none()), null));
   private static final PotScene GOOD = new PotScene();
+  private static final Shape BOXED =
+      new Shape(Shape.Kind.BOX, List.of(new StrokePoint(200, 130), new StrokePoint(300, 380)));
 
   /** Trees that are equally sure of everything. */
   private static Examiner sureOf(double logOdds) {
@@ -41,8 +48,10 @@ class ExaminerTest {
     return those.get(0);
   }
 
-  private static List<Examined> examined(PotScene scene, Optional<Opinions> opinions) {
-    return sureOf(4).examine(scene.picture(), scene.cutout(), Expectations.NONE, opinions);
+  private static List<Examined> examined(
+      PotScene scene, Optional<Opinions> opinions, HintEdit... said) {
+    return sureOf(4)
+        .examine(scene.picture(), scene.cutout(), Expectations.NONE, opinions, List.of(said));
   }
 
   private static Cutout mended(PotScene scene, Examined one) {
@@ -132,6 +141,34 @@ class ExaminerTest {
         sureOf(-1).examine(left.picture(), left.cutout(), Expectations.NONE, Optional.empty());
 
     assertThat(found).isNotEmpty().allMatch(one -> one.edit().isEmpty());
+  }
+
+  @Test
+  void whatSomebodyHasSaidIsRightAndNoMendTakesItBack() {
+    PotScene left = new PotScene().cover(disc(80, 90, 14), 255);
+    PotScene lost = new PotScene().cover(box(200, 130, 300, 380), 0);
+    HintEdit subject =
+        new HintEdit(new Hint(Hint.Kind.SUBJECT, 6, List.of(new StrokePoint(80, 90))));
+    HintEdit backdrop =
+        new HintEdit(
+            new Hint(Hint.Kind.BACKDROP, 6, List.of(new StrokePoint(250, 250))),
+            Optional.of(Area.of(BOXED)));
+
+    List<Examined> kept = examined(left, Optional.empty(), subject);
+    List<Examined> removed = examined(lost, Optional.of(sees(GOOD)), backdrop);
+
+    assertThat(kept).anyMatch(one -> one.finding().kind() == FindingKind.LEFTOVER);
+    assertThat(kept)
+        .filteredOn(one -> one.finding().kind() == FindingKind.LEFTOVER)
+        .allMatch(one -> one.finding().right() && one.edit().isEmpty());
+    assertThat(removed).noneMatch(one -> brings(one, Mend.Goes.BACK));
+    assertThat(examined(lost, Optional.of(sees(GOOD)), subject))
+        .as("said elsewhere")
+        .anyMatch(one -> brings(one, Mend.Goes.BACK));
+  }
+
+  private static boolean brings(Examined one, Mend.Goes goes) {
+    return one.finding().mend().filter(mend -> mend.goes() == goes).isPresent();
   }
 
   @Test

@@ -10,6 +10,7 @@ import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.line.FailureKind;
+import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.proposal.Examined;
 import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.core.raster.Picture;
@@ -124,6 +125,11 @@ public class CutWork {
                 files.saveLabels(done.subjects())),
             guidance,
             millis),
-        examiner.examine(original, done.cutout(), Expectations.of(done.method()), done.opinions()));
+        examiner.examine(
+            original,
+            done.cutout(),
+            Expectations.of(done.method()),
+            done.opinions(),
+            request.hints().stream().map(HintEdit::new).toList()));
   }
 }

@@ -70,12 +70,7 @@ public final class EditReading {
       case "pick" -> pick(data);
       case "area" -> new AreaEdit(mode(data.mode()), area(data.area()));
       case SETTLE -> new SettleEdit(mode(data.mode()), area(data.area()));
-      case HINT ->
-          new HintEdit(
-              hint(data),
-              Boolean.TRUE.equals(data.wide())
-                  ? Optional.ofNullable(data.area()).map(EditReading::area)
-                  : Optional.empty());
+      case HINT -> hintEdit(data);
       case "trace" ->
           new TraceEdit(
               way(data.points()),
@@ -183,6 +178,17 @@ public final class EditReading {
    */
   public static Hint hint(EditData data) {
     return new Hint(hint(data.mode()), number(data.sizePx(), "sizePx"), way(data.points()));
+  }
+
+  /**
+   * @param data of kind hint
+   */
+  public static HintEdit hintEdit(EditData data) {
+    return new HintEdit(
+        hint(data),
+        Boolean.TRUE.equals(data.wide())
+            ? Optional.ofNullable(data.area()).map(EditReading::area)
+            : Optional.empty());
   }
 
   private static Hint.Kind hint(String name) {

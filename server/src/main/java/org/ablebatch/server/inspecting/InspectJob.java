@@ -7,6 +7,7 @@ import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.proposal.Examined;
 import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.core.raster.Picture;
@@ -15,10 +16,12 @@ import org.ablebatch.server.cutting.Patience;
 import org.ablebatch.server.cutting.SecondOpinions;
 import org.ablebatch.server.picture.CutoutFiles;
 import org.ablebatch.server.picture.CutoutVersion;
+import org.ablebatch.server.picture.CutoutVersion.Maker;
 import org.ablebatch.server.picture.CutoutVersionRepository;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.progress.BatchEvents;
 import org.ablebatch.server.storage.StorageFailed;
+import org.ablebatch.server.touchup.EditBook;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
@@ -37,6 +40,7 @@ class InspectJob implements BackgroundWork {
 
   private final SecondOpinions opinions;
   private final Examiner examiner;
+  private final EditBook edits;
   private final CutoutVersionRepository versions;
   private final PhotoRepository photos;
   private final CutoutFiles files;
@@ -47,6 +51,7 @@ class InspectJob implements BackgroundWork {
   InspectJob(
       SecondOpinions opinions,
       Examiner examiner,
+      EditBook edits,
       CutoutVersionRepository versions,
       PhotoRepository photos,
       CutoutFiles files,
@@ -54,6 +59,7 @@ class InspectJob implements BackgroundWork {
       Patience patience) {
     this.opinions = opinions;
     this.examiner = examiner;
+    this.edits = edits;
     this.versions = versions;
     this.photos = photos;
     this.files = files;
@@ -94,6 +100,12 @@ class InspectJob implements BackgroundWork {
         });
   }
 
+  private List<HintEdit> said(CutoutVersion version) {
+    return version.maker() == Maker.HAND
+        ? patience.inTransaction(() -> edits.said(version.photoId()))
+        : List.of();
+  }
+
   /** What can't be read can't be inspected either; it must not stand in the way of others. */
   private List<Examined> found(CutoutVersion version) {
     try {
@@ -102,7 +114,8 @@ class InspectJob implements BackgroundWork {
           original,
           files.cutout(original, version),
           Expectations.of(Method.ofWireName(version.method())),
-          opinions.of(version, original));
+          opinions.of(version, original),
+          said(version));
     } catch (StorageFailed e) {
       if (!e.isLasting()) {
         throw e;

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.server.bench.Bench;
 import org.ablebatch.server.editing.EditData;
 import org.ablebatch.server.editing.EditReading;
@@ -58,6 +59,14 @@ public class EditBook {
     boolean isEmpty() {
       return entries.stream().noneMatch(entry -> entry.row().counts());
     }
+
+    /** What hints that count say of the picture. */
+    List<HintEdit> said() {
+      return entries.stream()
+          .filter(entry -> entry.row().counts() && entry.row().kind().equals(EditReading.HINT))
+          .map(entry -> EditReading.hintEdit(entry.data()))
+          .toList();
+    }
   }
 
   /** One of them; what it is is read only when somebody asks, as most are on the bench already. */
@@ -73,6 +82,12 @@ public class EditBook {
     CutoutVersion base = base(photo);
     List<Entry> entries = rows(photoId, base).stream().map(row -> new Entry(row, json)).toList();
     return new Page(photo.photo().batchId(), base, entries);
+  }
+
+  /** What somebody has said of a picture by hints that count. */
+  @Transactional(readOnly = true)
+  public List<HintEdit> said(long photoId) {
+    return page(photoId).said();
   }
 
   /** The edits of a page that other pictures have too, by their keys. */

@@ -4,8 +4,8 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.line.PictureState;
+import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.server.bench.Bench;
 import org.ablebatch.server.bench.Benches;
@@ -148,12 +148,9 @@ public class TouchUpService implements PendingEdits {
     EditBook.Page page = book.page(photoId).without(editId);
     Bench bench = benches.of(page.base());
     bench.bringTo(steps(page));
-    List<Hint> said =
-        page.entries().stream()
-            .filter(entry -> entry.row().counts() && entry.row().kind().equals(EditReading.HINT))
-            .map(entry -> EditReading.hint(entry.data()))
-            .toList();
-    return things.at(bench, EditReading.hint(hint), said).map(EditWriting::area);
+    return things
+        .at(bench, EditReading.hint(hint), page.said().stream().map(HintEdit::hint).toList())
+        .map(EditWriting::area);
   }
 
   private List<Bench.Step> steps(EditBook.Page page) {
