@@ -1,5 +1,5 @@
 import { useLocalStorage } from '@vueuse/core'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { sentenceOf } from '../../api/client'
 import type { Area, Edit, EditData, EditList, Picture } from '../../api/types'
 import type { Box } from '../../stage/box'
@@ -49,6 +49,9 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   const bench: Bench = { board, view, brush, settings, trial, area, keep, draft, redraw }
   const things = useThing(picture.id)
   const stroke = useStroke(bench, () => tool.value, things)
+  watch([tool, drawnState], () => {
+    if (tool.value === 'hint' && drawnState.value !== '') things.getReady()
+  })
   const drawn = useArea(bench, picture.id)
   const boxes = useBoxes(
     bench,

@@ -14,6 +14,7 @@ describe('the brush', () => {
     thing: shallowRef(null),
     ask: (hint: EditData) => Promise.resolve(void asked.push(hint)),
     end: () => undefined,
+    getReady: () => undefined,
   }
   const stroke = (tool: ToolName = 'brush') => useStroke(bench, () => tool, things)
   beforeEach(() => void (asked.length = 0))

@@ -39,7 +39,14 @@ export function useThing(pictureId: number) {
     thing.value = null
   }
 
-  return { thing, ask, end }
+  /** The server looks at the picture as it is now, so that the next hint is answered sooner. */
+  function getReady() {
+    void api
+      .POST('/api/v1/pictures/{id}/bench/ready-for-hints', { params: { path: { id: pictureId } } })
+      .catch(() => null)
+  }
+
+  return { thing, ask, end, getReady }
 }
 
 export type Things = ReturnType<typeof useThing>

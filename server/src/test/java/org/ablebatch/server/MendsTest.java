@@ -244,6 +244,24 @@ class MendsTest {
   }
 
   @Test
+  void gettingReadyForHintsAnswersThemNoOtherwise() {
+    api.verdict(picture, "touch-up");
+    String bench = "/api/v1/pictures/" + picture + "/bench/";
+    String hint =
+        "{\"kind\": \"hint\", \"mode\": \"subject\", \"sizePx\": 6, \"wide\": true,"
+            + " \"points\": [200, 150]}";
+
+    assertThat(api.post(bench + "ready-for-hints", "").status()).isEqualTo(204);
+    JsonNode first = api.post(bench + "thing", hint).body();
+    assertThat(api.post(bench + "ready-for-hints", "").status()).isEqualTo(204);
+
+    assertThat(first.get("area").get("parts")).isNotEmpty();
+    assertThat(api.post(bench + "thing", hint).body()).isEqualTo(first);
+    assertThat(middle()).as("nothing is made").isZero();
+    assertThat(api.post("/api/v1/pictures/0/bench/ready-for-hints", "").status()).isEqualTo(404);
+  }
+
+  @Test
   void aHintThatIsMovedOnItsThingStillMeansIt() {
     api.verdict(picture, "touch-up");
     String edits = "/api/v1/pictures/" + picture + "/edits";

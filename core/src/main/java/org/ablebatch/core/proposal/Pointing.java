@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.IntPredicate;
 import java.util.function.Supplier;
 import org.ablebatch.core.area.Area;
@@ -94,9 +95,12 @@ public final class Pointing {
   }
 
   private Optional<Change> at(Spot mark, boolean[] marked, Mode goes, Said said) {
+    // Colours and edges need not wait for whoever answers marks.
+    CompletableFuture<List<Change>> nearby =
+        CompletableFuture.supplyAsync(() -> nearby(mark, marked, goes, said.marks()));
     Optional<Plane> subject = answer.map(one -> one.to(said.marks()));
-    List<Change> candidates = nearby(mark, goes, said.marks());
     float says = subject.isEmpty() ? HALF : goes == Mode.RESTORE ? BELIEVED : 1 - BELIEVED;
+    List<Change> candidates = new ArrayList<>();
     for (Plane view : subject.map(List::of).orElseGet(this::views)) {
       touched(marked, goes, i -> doubts.at(view, i) >= says)
           .ifPresent(
@@ -105,8 +109,7 @@ public final class Pointing {
                 candidates.add(reach.asItHangs(spot, goes, said.marks()));
               });
     }
-    touched(marked, goes, i -> seen.evidence()[i] > 0)
-        .ifPresent(spot -> candidates.add(reach.asSeen(spot, goes)));
+    candidates.addAll(nearby.join());
     return candidates.stream()
         .filter(change -> !change.isEmpty() && !said.isTakenBackBy(goes, change.spot()))
         .max(
@@ -144,13 +147,15 @@ public final class Pointing {
     return box.isEmpty() ? Optional.empty() : Optional.of(Spot.of(set, seen.width(), box));
   }
 
-  /** As far as colours and edges go around the mark. */
-  private List<Change> nearby(Spot mark, Mode goes, HintMarks said) {
+  /** As far as colours and edges go around the mark, and what looks like the marks' side there. */
+  private List<Change> nearby(Spot mark, boolean[] marked, Mode goes, HintMarks said) {
     List<Change> out = new ArrayList<>();
     for (double share : REACHES) {
       int around = (int) (share * Math.max(seen.width(), seen.height()));
       out.add(reach.asItHangs(mark, goes, around, said));
     }
+    touched(marked, goes, i -> seen.evidence()[i] > 0)
+        .ifPresent(spot -> out.add(reach.asSeen(spot, goes)));
     return out;
   }
 

@@ -21,6 +21,7 @@ import org.ablebatch.server.picture.FindingView;
 import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.problem.Conflict;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,6 +30,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
@@ -145,6 +147,13 @@ class BenchController {
     } catch (NothingThere e) {
       throw new Conflict(e.getMessage() + ".");
     }
+  }
+
+  /** Looks at the picture as it lies there, so that the next hint is answered sooner. */
+  @PostMapping("/ready-for-hints")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void readyForHints(@PathVariable long id) {
+    touchUp.getReadyForHints(id);
   }
 
   /** What a hint would change, while it is drawn; null where it speaks for its surroundings. */

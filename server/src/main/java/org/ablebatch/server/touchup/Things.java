@@ -49,6 +49,13 @@ class Things {
    */
   private record Known(String state, Pointing pointing) {}
 
+  /** Looks at the picture as it lies there, so that the next hint need not wait for that. */
+  void getReady(Bench bench) {
+    if (odds.isPresent()) {
+      known(bench);
+    }
+  }
+
   /**
    * @param before the hints that count already
    * @return empty where the hint can only speak for its surroundings

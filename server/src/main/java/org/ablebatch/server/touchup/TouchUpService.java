@@ -138,6 +138,11 @@ public class TouchUpService implements PendingEdits {
     return EditReading.HINT.equals(EditReading.kind(data)) && Boolean.TRUE.equals(data.wide());
   }
 
+  /** Somebody is about to draw hints. */
+  void getReadyForHints(long photoId) {
+    things.getReady(bench(photoId));
+  }
+
   /** What a hint would change; empty where it speaks for its surroundings only. */
   Optional<EditData.AreaData> thing(long photoId, EditData hint) {
     return thing(photoId, null, hint);
