@@ -30,7 +30,7 @@ class BadFilesTest {
     Path twin = Files.write(files.resolve("twin.jpg"), bytes);
 
     Page page = browser.page();
-    long batch = new Api(application.address()).newBatch("Mixed bag");
+    long batch = new Api(application.address()).newBatch("Mixed bag", "plain");
     page.navigate(application.address() + "/#/batches/" + batch + "/intake");
     page.getByLabel("Files to add").setInputFiles(new Path[] {good, text, half, empty});
     assertThat(page.getByText("1 taken in, 3 not taken")).isVisible();

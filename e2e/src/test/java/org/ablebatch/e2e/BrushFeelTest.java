@@ -76,7 +76,7 @@ class BrushFeelTest {
   private static Page onTheBench(Application application, Browser browser) throws Exception {
     Page page = browser.page();
     Api api = new Api(application.address());
-    long batch = api.newBatch("Many megapixels");
+    long batch = api.newBatch("Many megapixels", "plain");
     Path photograph = Photographs.demo("Spring tools", "secateurs-red.jpg");
     byte[] file = Photographs.enlargedOnNothing(photograph, MEGAPIXELS);
     api.upload(batch, Map.of("secateurs.png", file));

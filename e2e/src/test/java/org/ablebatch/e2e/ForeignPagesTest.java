@@ -79,7 +79,7 @@ class ForeignPagesTest {
   @Test
   void nothingIsChangedShownOrRun(Application application, Browser browser) throws Exception {
     Api api = new Api(application.address());
-    long batch = api.newBatch("Not for others");
+    long batch = api.newBatch("Not for others", "plain");
     byte[] own = Files.readAllBytes(Photographs.demo("Spring tools", "hand-trowel.jpg"));
     api.upload(batch, Map.of("own.jpg", own));
     long picture = api.pictures(batch).get(0).get("id").asLong();

@@ -70,7 +70,7 @@ class ManyPicturesTest {
     Photographs.writePots(files, PICTURES, WIDTH);
     Page page = browser.page();
     Api api = new Api(application.address());
-    long batch = api.newBatch("Many");
+    long batch = api.newBatch("Many", "plain");
     page.navigate(application.address() + "/#/batches/" + batch + "/intake");
     try (Stream<Path> all = Files.list(files)) {
       page.getByLabel("Files to add").setInputFiles(all.sorted().toArray(Path[]::new));

@@ -39,7 +39,7 @@ class ResumedUploadTest {
       Api api = new Api(application.address());
       page.navigate(application.address());
       page.getByText("Drop them anywhere on this page to begin").waitFor();
-      long batch = api.newBatch("Slow line");
+      long batch = api.newBatch("Slow line", "plain");
       line = page.context().newCDPSession(page);
       line.send("Network.enable");
       speed(SLOW);

@@ -47,8 +47,15 @@ public final class Api {
   /** An answer with its status. */
   public record Answer(int status, JsonNode body) {}
 
+  /**
+   * One whose pictures are cut by one way alone: that costs a part of what the contest of all does.
+   */
   public long newBatch(String name) {
-    return post("/api/v1/batches", "{\"name\": \"" + name + "\", \"method\": \"auto\"}")
+    return newBatch(name, "plain");
+  }
+
+  public long newBatch(String name, String method) {
+    return post("/api/v1/batches", "{\"name\": \"" + name + "\", \"method\": \"" + method + "\"}")
         .body()
         .get("id")
         .asLong();

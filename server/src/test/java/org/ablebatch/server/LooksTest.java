@@ -164,7 +164,7 @@ class LooksTest {
 
   @Test
   void whatHelpsAllAlikeIsProposedForTheLookItself() {
-    long batch = api.newBatch("Cut off below");
+    long batch = api.newBatch("Cut off below", "auto");
     for (int i = 0; i < 2; i++) {
       Picture bust = filled(80, 100, 0);
       for (int y = 30; y < 100; y++) {
