@@ -13,6 +13,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import org.ablebatch.server.Api.UploadedFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -65,6 +66,18 @@ class AccessTest {
     assertThat(json.body()).contains("nothing was changed");
     assertThat(form.statusCode()).isEqualTo(403);
     assertThat(api.get("/api/v1/batches").body().toString()).doesNotContain("Planted by others");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"127.0.0.1,false", "localhost,false", "studio.example,true"})
+  void answersAreCompressedForWhoeverIsNotAtTheMachineItself(String host, boolean compressed)
+      throws IOException {
+    String answer =
+        plain("GET /api/v1/openapi HTTP/1.1\r\nAccept-Encoding: gzip\r\nHost: " + host + "\r\n");
+
+    assertThat(answer).startsWith("HTTP/1.1 200");
+    assertThat(answer.toLowerCase(Locale.ROOT).contains("content-encoding: gzip"))
+        .isEqualTo(compressed);
   }
 
   @Test

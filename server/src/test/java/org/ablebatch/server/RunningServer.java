@@ -46,6 +46,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
               "ABLE_DB_PORT", database.get("port"),
               "ABLE_DB_USER", database.get("user"),
               "ABLE_DB_PASSWORD", database.get("password"),
+              "ABLE_HOSTS", "studio.example",
               "ABLE_DATA", folder.resolve("data").toString(),
               "ABLE_SEND_TO", shop.address().toString(),
               "ABLE_SEND_FIRST_WAIT", "PT0.05S"));

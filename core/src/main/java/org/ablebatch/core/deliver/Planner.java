@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.ablebatch.core.dress.Frame;
 import org.ablebatch.core.dress.Labels;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.naming.FileNames;
 import org.ablebatch.core.naming.Named;
 
@@ -15,12 +16,25 @@ import org.ablebatch.core.naming.Named;
  */
 public final class Planner {
   private final List<Spec> specs;
+  private final Worn[] worn;
   private final FileNames names = new FileNames();
   private final Map<String, Integer> inGroup = new HashMap<>();
   private int number;
 
   public Planner(List<Spec> specs) {
     this.specs = List.copyOf(specs);
+    this.worn = new Worn[this.specs.size()];
+  }
+
+  /** What a spec makes of a look. */
+  private record Worn(Look from, Look look) {}
+
+  /** Most pictures come with the very same look, so the last one is kept. */
+  private Look look(int index, Look from) {
+    if (worn[index] == null || worn[index].from() != from) {
+      worn[index] = new Worn(from, specs.get(index).lookWith(from));
+    }
+    return worn[index].look();
   }
 
   /**
@@ -63,7 +77,7 @@ public final class Planner {
 
   private PlannedFile file(int index, Deliverable picture, Named named) {
     Spec spec = specs.get(index);
-    Staging staging = Staging.of(spec, picture.measures(), picture.look());
+    Staging staging = Staging.wearing(look(index, picture.look()), spec, picture.measures());
     Frame whole = spec.size().whole(picture.measures());
     FileNames.Given name =
         names.next(

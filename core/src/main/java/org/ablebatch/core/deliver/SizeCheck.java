@@ -22,29 +22,42 @@ public final class SizeCheck {
 
   private static final double LEAST_SEVERITY = 0.3;
 
-  private SizeCheck() {}
+  /** A spec with what it makes of the batch's look. */
+  private record Wearing(Spec spec, Look look) {}
 
   /** How many times a spec would enlarge. */
   private record Wanted(Spec spec, double scale) {}
 
+  private final List<Wearing> specs;
+
   /**
-   * @param subject its measured box may be empty
    * @param specs what the ticket asks for
    * @param look the batch's
+   */
+  public SizeCheck(List<Spec> specs, Look look) {
+    this.specs = specs.stream().map(spec -> new Wearing(spec, spec.lookWith(look))).toList();
+  }
+
+  /**
+   * @param subject its measured box may be empty
    * @return the spec that would enlarge most, with how many times; empty when all are met
    */
-  public static List<Finding> find(SubjectMeasures subject, List<Spec> specs, Look look) {
+  public List<Finding> find(SubjectMeasures subject) {
     Rect content = subject.content();
     if (content.width() == 0 || content.height() == 0) {
       return List.of();
     }
     return specs.stream()
-        .map(spec -> new Wanted(spec, Staging.of(spec, subject, look).enlargement()))
+        .map(one -> new Wanted(one.spec(), scale(one, subject)))
         .filter(wanted -> wanted.scale() > ENLARGED_FROM)
         .max(Comparator.comparingDouble(Wanted::scale))
         .map(wanted -> finding(content, wanted))
         .stream()
         .toList();
+  }
+
+  private static double scale(Wearing one, SubjectMeasures subject) {
+    return Staging.wearing(one.look(), one.spec(), subject).enlargement();
   }
 
   private static Finding finding(Rect content, Wanted wanted) {

@@ -22,7 +22,13 @@ public record Staging(Look look, Frame frame, Placing placing, double enlargemen
    * @param batchLook with what the picture does otherwise
    */
   public static Staging of(Spec spec, SubjectMeasures subject, Look batchLook) {
-    Look look = spec.lookWith(batchLook);
+    return wearing(spec.lookWith(batchLook), spec, subject);
+  }
+
+  /**
+   * @param look the spec's own
+   */
+  static Staging wearing(Look look, Spec spec, SubjectMeasures subject) {
     Frame frame = spec.size().finished(subject);
     if (spec.size() instanceof SpecSize.Original) {
       return placed(look, subject, frame, new Placing.AsPhotographed());

@@ -1,6 +1,6 @@
 package org.ablebatch.core.look;
 
-import java.util.Locale;
+import java.util.HexFormat;
 
 /**
  * A colour of a look.
@@ -10,6 +10,8 @@ import java.util.Locale;
 public record Colour(int rgb) {
   public static final Colour WHITE = new Colour(0xFFFFFF);
   public static final Colour BLACK = new Colour(0);
+  private static final HexFormat HEX = HexFormat.of().withUpperCase();
+  private static final int DIGITS = 6;
 
   public Colour {
     if (rgb >>> 24 != 0) {
@@ -31,6 +33,6 @@ public record Colour(int rgb) {
 
   /** The text that {@link #parse} takes. */
   public String text() {
-    return String.format(Locale.ROOT, "#%06X", rgb);
+    return "#" + HEX.toHexDigits(rgb, DIGITS);
   }
 }

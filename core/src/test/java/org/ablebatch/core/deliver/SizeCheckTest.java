@@ -19,7 +19,7 @@ class SizeCheckTest {
   @Test
   void theSpecThatWouldEnlargeMostIsNamed() {
     List<Finding> found =
-        SizeCheck.find(SUBJECT, List.of(spec("Shop", 800), spec("Print", 2000)), Look.DEFAULT);
+        new SizeCheck(List.of(spec("Shop", 800), spec("Print", 2000)), Look.DEFAULT).find(SUBJECT);
 
     assertThat(found)
         .singleElement()
@@ -43,15 +43,16 @@ class SizeCheckTest {
 
   @Test
   void whatIsLargeEnoughIsNotFound() {
-    assertThat(SizeCheck.find(SUBJECT, List.of(spec("Thumb", 300)), Look.DEFAULT)).isEmpty();
-    assertThat(SizeCheck.find(SUBJECT, List.of(), Look.DEFAULT)).isEmpty();
+    assertThat(new SizeCheck(List.of(spec("Thumb", 300)), Look.DEFAULT).find(SUBJECT)).isEmpty();
+    assertThat(new SizeCheck(List.of(), Look.DEFAULT).find(SUBJECT)).isEmpty();
   }
 
   @Test
   void nothingKeptIsNotTooSmallButEmpty() {
     Rect none = new Rect(0, 0, 0, 0);
 
-    assertThat(SizeCheck.find(measures(none), List.of(spec("Shop", 800)), Look.DEFAULT)).isEmpty();
+    assertThat(new SizeCheck(List.of(spec("Shop", 800)), Look.DEFAULT).find(measures(none)))
+        .isEmpty();
   }
 
   @Test
@@ -64,7 +65,10 @@ class SizeCheckTest {
   }
 
   private static double times(SubjectMeasures subject) {
-    return SizeCheck.find(subject, List.of(spec("Print", 2000)), Look.DEFAULT).get(0).measured();
+    return new SizeCheck(List.of(spec("Print", 2000)), Look.DEFAULT)
+        .find(subject)
+        .get(0)
+        .measured();
   }
 
   private static SubjectMeasures measures(Rect content) {
@@ -72,7 +76,7 @@ class SizeCheckTest {
   }
 
   private static double severity(Spec spec) {
-    return SizeCheck.find(SUBJECT, List.of(spec), Look.DEFAULT).get(0).severity();
+    return new SizeCheck(List.of(spec), Look.DEFAULT).find(SUBJECT).get(0).severity();
   }
 
   private static Spec spec(String name, int side) {

@@ -1,6 +1,8 @@
 package org.ablebatch.server.access;
 
 import org.ablebatch.server.AbleSettings;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -66,6 +68,11 @@ class AccessConfiguration {
         // Each controller says how long its answer may be kept.
         .cacheControl(HeadersConfigurer.CacheControlConfig::disable)
         .httpStrictTransportSecurity(HeadersConfigurer.HstsConfig::disable);
+  }
+
+  @Bean
+  WebServerFactoryCustomizer<TomcatServletWebServerFactory> plainNearby() {
+    return tomcat -> tomcat.addEngineValves(new PlainNearby());
   }
 
   @Bean

@@ -33,6 +33,13 @@ final class ServedNames {
     return host != null && names.contains(normal(host));
   }
 
+  /**
+   * @param host without a port
+   */
+  static boolean isThisMachine(String host) {
+    return host != null && ALWAYS.contains(normal(host));
+  }
+
   private static String normal(String host) {
     String lower = host.toLowerCase(Locale.ROOT);
     return lower.contains(":") && !lower.startsWith("[") ? "[" + lower + "]" : lower;

@@ -95,7 +95,7 @@ class VersionService {
             .findFirst()
             .map(finding -> finding.kind().label())
             .orElse(null),
-        version.tellTale() == null ? null : "#%06X".formatted(version.tellTale()),
+        version.tellTale(),
         version.createdAt());
   }
 

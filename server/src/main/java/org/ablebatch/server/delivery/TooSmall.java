@@ -32,6 +32,6 @@ class TooSmall implements TicketFindings {
     }
     List<Spec> wanted = SpecFile.toSpecs(asked);
     Look look = batches.require(batchId).look();
-    return subject -> SizeCheck.find(subject, wanted, look);
+    return new SizeCheck(wanted, look)::find;
   }
 }

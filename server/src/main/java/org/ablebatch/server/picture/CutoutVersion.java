@@ -2,7 +2,6 @@ package org.ablebatch.server.picture;
 
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -18,6 +17,7 @@ import java.util.List;
 import java.util.Objects;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.Trust;
+import org.ablebatch.core.look.Colour;
 import org.ablebatch.core.proposal.Examined;
 import org.ablebatch.core.raster.Rect;
 
@@ -60,9 +60,9 @@ public class CutoutVersion {
   private String method;
   private String reason;
 
-  @Convert(converter = TriedWaysConverter.class)
+  /** As text, as the findings. */
   @Column(columnDefinition = "VARCHAR(400)")
-  private List<TriedWay> tried;
+  private String tried;
 
   private int confidence;
   private Integer engineConfidence;
@@ -169,7 +169,7 @@ public class CutoutVersion {
     this.contentHeight = saved.content().height();
     this.method = judgement.method();
     this.reason = judgement.reason();
-    this.tried = judgement.tried();
+    this.tried = TriedWaysText.of(judgement.tried());
     this.confidence = judgement.confidence();
     this.engineConfidence = judgement.confidence();
     this.subjects = judgement.found().kept();
@@ -348,7 +348,7 @@ public class CutoutVersion {
 
   /** The ways that competed for it, the best first; empty when nothing did. */
   public List<TriedWay> tried() {
-    return tried == null ? List.of() : tried;
+    return TriedWaysText.read(tried);
   }
 
   public String reason() {
@@ -364,9 +364,9 @@ public class CutoutVersion {
     return millis;
   }
 
-  /** The flat colour on which leftovers show most, 0xRRGGBB; null for old versions. */
-  public Integer tellTale() {
-    return tellTale;
+  /** The flat colour on which leftovers show most, {@code #RRGGBB}; null for old versions. */
+  public String tellTale() {
+    return tellTale == null ? null : new Colour(tellTale).text();
   }
 
   public int subjects() {

@@ -55,7 +55,7 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         cut ? version.id() : null,
         cut ? version.number() : null,
         cut && version.maker() == CutoutVersion.Maker.HAND,
-        cut && version.tellTale() != null ? "#%06X".formatted(version.tellTale()) : null,
+        cut ? version.tellTale() : null,
         photo.failure() == null ? null : photo.failure().sentence(),
         photo.failure() == null ? null : photo.failure().kind().wireName(),
         photo.revision(),

@@ -169,9 +169,7 @@ class StripService {
         version == null ? null : version.method(),
         version == null ? null : version.reason(),
         version == null ? null : version.millis() / 1000.0,
-        version == null || version.tellTale() == null
-            ? null
-            : "#%06X".formatted(version.tellTale()),
+        version == null ? null : version.tellTale(),
         cell.problem());
   }
 }

@@ -9,7 +9,6 @@ import org.ablebatch.core.subject.SubjectRegion;
 import org.junit.jupiter.api.Test;
 
 class TriedWaysTest {
-  private final TriedWaysConverter converter = new TriedWaysConverter();
 
   @Test
   void comeBackFromTheDatabaseInTheirOrder() {
@@ -20,8 +19,7 @@ class TriedWaysTest {
                 new Attempt(Method.WEIGHED, nothing, new float[0], new float[0], 0.01234),
                 new Attempt(Method.SEE_THROUGH, nothing, new float[0], new float[0], 1)));
 
-    List<TriedWay> again =
-        converter.convertToEntityAttribute(converter.convertToDatabaseColumn(ways));
+    List<TriedWay> again = TriedWaysText.read(TriedWaysText.of(ways));
 
     assertThat(again)
         .containsExactly(new TriedWay("weighed", 0.012), new TriedWay("see-through", 1));
@@ -29,7 +27,7 @@ class TriedWaysTest {
 
   @Test
   void nothingCompetedBeforeThereWereAny() {
-    assertThat(converter.convertToEntityAttribute(null)).isEmpty();
-    assertThat(converter.convertToDatabaseColumn(List.of())).isNull();
+    assertThat(TriedWaysText.read(null)).isEmpty();
+    assertThat(TriedWaysText.of(List.of())).isNull();
   }
 }
