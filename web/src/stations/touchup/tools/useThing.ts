@@ -1,4 +1,3 @@
-import { useThrottleFn } from '@vueuse/core'
 import { shallowRef } from 'vue'
 import { api, need } from '../../../api/client'
 import type { Area, EditData } from '../../../api/types'
@@ -9,33 +8,42 @@ export interface Thing {
   area: Area
 }
 
-const AT_MOST_EVERY_MS = 120
-
-/** Asks the server which thing a hint lies on, and shows the newest answer until the hint is kept. */
+/**
+ * Asks the server which thing a hint lies on, and shows each answer until the hint is kept. One
+ * question at a time: two at once would only slow each other down.
+ */
 export function useThing(pictureId: number) {
   const thing = shallowRef<Thing | null>(null)
-  let asked = 0
+  /** Grows with every hint; answers to an earlier one are not wanted. */
+  let drawing = 0
+  let isAsking = false
+  /** The newest of what was drawn meanwhile. */
+  let next: EditData | null = null
 
-  const ask = useThrottleFn(
-    async (hint: EditData) => {
-      const mine = ++asked
+  async function ask(hint: EditData) {
+    next = hint
+    if (isAsking) return
+    isAsking = true
+    while (next) {
+      const [asked, mine] = [next, drawing] as const
+      next = null
       const answer = await need(
         api.POST('/api/v1/pictures/{id}/bench/thing', {
           params: { path: { id: pictureId } },
-          body: hint,
+          body: asked,
         }),
       ).catch(() => null)
-      if (mine !== asked) return
+      if (mine !== drawing) continue
       const area = answer?.area as Area | null | undefined
-      thing.value = area ? { goes: hint.mode === 'subject' ? 'back' : 'away', area } : null
-    },
-    AT_MOST_EVERY_MS,
-    true,
-  )
+      thing.value = area ? { goes: asked.mode === 'subject' ? 'back' : 'away', area } : null
+    }
+    isAsking = false
+  }
 
   /** Nothing is being drawn any more; what is still under way is not wanted. */
   function end() {
-    asked++
+    drawing++
+    next = null
     thing.value = null
   }
 

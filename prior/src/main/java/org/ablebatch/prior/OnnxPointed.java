@@ -6,6 +6,7 @@ import ai.onnxruntime.OrtEnvironment;
 import ai.onnxruntime.OrtException;
 import ai.onnxruntime.OrtSession;
 import java.nio.FloatBuffer;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -45,18 +46,28 @@ final class OnnxPointed implements PointedPrior {
     this.features.remove(MARKS);
   }
 
+  /**
+   * What was looked at last: while somebody draws, the same part is asked about again and again.
+   *
+   * @param planes that the network was given
+   */
+  private record Seen(float[] planes, OrtSession.Result features) {}
+
+  private Seen last;
+
   @Override
-  public Plane answer(ColorPlanes linear, Plane subject, Plane backdrop, Plane cutout) {
+  public synchronized Plane answer(
+      ColorPlanes linear, Plane subject, Plane backdrop, Plane cutout) {
     int side = letterbox.side();
     FloatBuffer planes = FloatBuffer.allocate(3 * side * side);
     planes.put(letterbox.enter(subject, ANY));
     planes.put(letterbox.enter(backdrop, ANY));
     planes.put(letterbox.enter(cutout, HALF)).rewind();
     try (OnnxTensor marks =
-            OnnxTensor.createTensor(environment, planes, new long[] {1, 3, side, side});
-        OrtSession.Result seen = seeing.features(letterbox.enter(linear), features)) {
+        OnnxTensor.createTensor(environment, planes, new long[] {1, 3, side, side})) {
       Map<String, OnnxTensorLike> in = new HashMap<>();
-      seen.forEach(one -> in.put(one.getKey(), (OnnxTensor) one.getValue()));
+      seen(letterbox.enter(linear))
+          .forEach(one -> in.put(one.getKey(), (OnnxTensor) one.getValue()));
       in.put(MARKS, marks);
       try (OrtSession.Result result = decoder.run(in)) {
         float[] out = new float[side * side];
@@ -66,5 +77,16 @@ final class OnnxPointed implements PointedPrior {
     } catch (OrtException e) {
       throw new IllegalStateException("the pointed prior failed", e);
     }
+  }
+
+  private OrtSession.Result seen(float[] planes) throws OrtException {
+    if (last == null || !Arrays.equals(last.planes(), planes)) {
+      OrtSession.Result now = seeing.features(planes, features);
+      if (last != null) {
+        last.features().close();
+      }
+      last = new Seen(planes, now);
+    }
+    return last.features();
   }
 }

@@ -66,11 +66,30 @@ class LearnedPriorsTest {
     assertThat(backdrop.at(110, 130)).isLessThan(0.5f);
   }
 
+  @Test
+  void whatWasSeenLastIsNotTakenForAnotherPicture() {
+    Plane mark = marked(110, 130, 5);
+    Plane nothing = new Plane(W, H);
+    ColorPlanes paper = new ColorPlanes(W, H);
+
+    float[] disc = answer(mark, nothing, nothing).values();
+    float[] again = answer(mark, nothing, nothing).values();
+    float[] black = answer(paper, mark, nothing, nothing).values();
+
+    assertThat(again).isEqualTo(disc);
+    assertThat(black).isNotEqualTo(disc);
+    assertThat(answer(mark, nothing, nothing).values()).isEqualTo(disc);
+  }
+
   private static Plane answer(Plane subject, Plane backdrop, Plane cutout) {
+    return answer(redDiscOnPaper(), subject, backdrop, cutout);
+  }
+
+  private static Plane answer(ColorPlanes picture, Plane subject, Plane backdrop, Plane cutout) {
     return LearnedPriors.shared()
         .pointed()
         .orElseThrow()
-        .answer(redDiscOnPaper(), subject, backdrop, cutout);
+        .answer(picture, subject, backdrop, cutout);
   }
 
   private static Plane marked(int cx, int cy, int radius) {
