@@ -136,12 +136,15 @@ class MendsTest {
   @Test
   void whatAHintHasSaidIsRightAndNoMendTakesItBack() {
     api.verdict(picture, "touch-up");
+    String found = "/api/v1/pictures/" + picture + "/bench/findings";
+    assertThat(api.get(found).body().toString()).contains("\"hole\"");
     api.post(
         "/api/v1/pictures/" + picture + "/edits",
         """
         {"clientKey": "hint-hole", "edit": {"kind": "hint", "mode": "backdrop", "sizePx": 12,
          "points": [200, 150]}}
         """);
+    assertThat(api.get(found).body().toString()).doesNotContain("\"hole\"");
     api.post("/api/v1/pictures/" + picture + "/touch-up/done", "");
     awaitInspected();
 

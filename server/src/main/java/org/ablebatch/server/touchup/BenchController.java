@@ -5,10 +5,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import org.ablebatch.codec.write.PictureWriter;
-import org.ablebatch.core.cut.Method;
-import org.ablebatch.core.finding.Expectations;
-import org.ablebatch.core.finding.Finding;
-import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.mend.NothingThere;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
@@ -18,7 +14,6 @@ import org.ablebatch.server.bench.Benches;
 import org.ablebatch.server.editing.EditData;
 import org.ablebatch.server.editing.EditReading;
 import org.ablebatch.server.picture.FindingView;
-import org.ablebatch.server.picture.PhotoService;
 import org.ablebatch.server.problem.Conflict;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -49,12 +44,10 @@ class BenchController {
 
   private final TouchUpService touchUp;
   private final Benches benches;
-  private final PhotoService photos;
 
-  BenchController(TouchUpService touchUp, Benches benches, PhotoService photos) {
+  BenchController(TouchUpService touchUp, Benches benches) {
     this.touchUp = touchUp;
     this.benches = benches;
-    this.photos = photos;
   }
 
   /**
@@ -179,15 +172,10 @@ class BenchController {
     return line;
   }
 
-  /** Looks the cutout over as it is now; nothing is kept. */
+  /** Looks the cutout over as it is now; nothing is kept. What a hint has said is no fault. */
   @GetMapping("/findings")
   List<FindingView> findings(@PathVariable long id) {
-    Bench bench = touchUp.bench(id);
-    Method method = Method.ofWireName(photos.version(bench.baseVersionId()).method());
-    return Inspector.inspect(bench.original(), bench.cutout(), Expectations.of(method)).stream()
-        .filter(Finding::isSerious)
-        .map(FindingView::of)
-        .toList();
+    return touchUp.findings(id).stream().map(FindingView::of).toList();
   }
 
   private static ResponseEntity<byte[]> bytes(Picture picture, String state, boolean forGood) {

@@ -42,12 +42,28 @@ class Things {
     this.photos = photos;
   }
 
-  /**
-   * What is known of a bench.
-   *
-   * @param state of the bench that was looked at
-   */
-  private record Known(String state, Pointing pointing) {}
+  /** What is known of a bench in a state. */
+  private static final class Known {
+    private final String state;
+    private final Pointing pointing;
+
+    /** What was asked last: a hint that is kept has mostly been asked about while it was drawn. */
+    private Asked last;
+
+    private record Asked(Hint hint, List<Hint> before, Optional<Area> answer) {}
+
+    Known(String state, Pointing pointing) {
+      this.state = state;
+      this.pointing = pointing;
+    }
+
+    synchronized Optional<Area> at(Hint hint, List<Hint> before) {
+      if (last == null || !last.hint().equals(hint) || !last.before().equals(before)) {
+        last = new Asked(hint, before, pointing.at(hint, before));
+      }
+      return last.answer();
+    }
+  }
 
   /** Looks at the picture as it lies there, so that the next hint need not wait for that. */
   void getReady(Bench bench) {
@@ -64,13 +80,13 @@ class Things {
     if (odds.isEmpty() || hint.kind() == Hint.Kind.MIXED) {
       return Optional.empty();
     }
-    return known(bench).pointing().at(hint, before);
+    return known(bench).at(hint, before);
   }
 
   private Known known(Bench bench) {
     synchronized (lately) {
       Known before = lately.get(bench.baseVersionId());
-      if (before != null && before.state().equals(bench.state())) {
+      if (before != null && before.state.equals(bench.state())) {
         return before;
       }
       CutoutVersion base = photos.version(bench.baseVersionId());

@@ -4,8 +4,13 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.ablebatch.core.cut.Method;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.mend.HintEdit;
+import org.ablebatch.core.proposal.Examined;
+import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.server.bench.Bench;
 import org.ablebatch.server.bench.Benches;
@@ -32,6 +37,9 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class TouchUpService implements PendingEdits {
+  /** Proposes no mends: the retoucher is mending already. */
+  private static final Examiner LOOKING_ONLY = new Examiner(Optional.empty());
+
   private final EditBook book;
   private final Benches benches;
   private final Things things;
@@ -136,6 +144,19 @@ public class TouchUpService implements PendingEdits {
 
   private static boolean isWide(EditData data) {
     return EditReading.HINT.equals(EditReading.kind(data)) && Boolean.TRUE.equals(data.wide());
+  }
+
+  /** What is wrong with the cutout as it lies on the bench, the worst first. */
+  List<Finding> findings(long photoId) {
+    EditBook.Page page = book.page(photoId);
+    Bench bench = lay(photoId, page, benches.of(page.base())).bench();
+    Expectations expected = Expectations.of(Method.ofWireName(page.base().method()));
+    return LOOKING_ONLY
+        .examine(bench.original(), bench.cutout(), expected, Optional.empty(), page.said())
+        .stream()
+        .map(Examined::finding)
+        .filter(Finding::isSerious)
+        .toList();
   }
 
   /** Somebody is about to draw hints. */
