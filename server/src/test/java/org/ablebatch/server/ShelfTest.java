@@ -22,9 +22,11 @@ import tools.jackson.databind.JsonNode;
 class ShelfTest {
   private final Api api;
   private final Deliveries deliveries;
+  private final JdbcTemplate database;
 
-  ShelfTest(Api api) {
+  ShelfTest(Api api, ApplicationContext context) {
     this.api = api;
+    this.database = context.getBean(JdbcTemplate.class);
     this.deliveries = new Deliveries(api);
   }
 
@@ -107,6 +109,24 @@ class ShelfTest {
             api.fetch("/api/v1/shelf/files/" + svg + "/file").headers().firstValue("Content-Type"))
         .hasValue("application/octet-stream");
     assertThat(api.get("/api/v1/shelf/files/99999999").status()).isEqualTo(404);
+  }
+
+  @Test
+  void smallPicturesAreThereBeforeSomebodyLooks() {
+    long batch = api.newBatch("Small");
+    deliveries.passed(batch, "fork.jpg", 0x806020);
+    done(batch, "", SQUARE, CARD);
+
+    await()
+        .atMost(Api.PATIENCE)
+        .until(() -> withThumbnails(batch) == 2 && found(batch, "").size() == 2);
+  }
+
+  private int withThumbnails(long batch) {
+    return database.queryForObject(
+        "SELECT COUNT(*) FROM shelf_file WHERE batch_id = ? AND thumbnail_blob IS NOT NULL",
+        Integer.class,
+        batch);
   }
 
   @Test

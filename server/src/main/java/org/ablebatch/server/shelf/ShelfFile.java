@@ -79,10 +79,6 @@ class ShelfFile {
     }
   }
 
-  void showThumbnail(String blob) {
-    thumbnailBlob = blob;
-  }
-
   Long id() {
     return id;
   }

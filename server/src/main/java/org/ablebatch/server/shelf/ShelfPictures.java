@@ -49,8 +49,7 @@ class ShelfPictures {
   private byte[] madeAnew(ShelfFile file) {
     byte[] bytes = Renditions.thumbnail(opened(file));
     String blob = renditions.put(bytes);
-    transaction.executeWithoutResult(
-        status -> shelf.findById(file.id()).ifPresent(row -> row.showThumbnail(blob)));
+    transaction.executeWithoutResult(status -> shelf.showThumbnail(file.id(), blob));
     return bytes;
   }
 

@@ -42,6 +42,7 @@ class Shelving {
   private final ShelfFileRepository shelf;
   private final PhotoRepository photos;
   private final BatchService batches;
+  private final ShelfThumbnails thumbnails;
   private final TransactionTemplate transaction;
   private final ExecutorService thread =
       Executors.newSingleThreadExecutor(
@@ -56,11 +57,13 @@ class Shelving {
       ShelfFileRepository shelf,
       PhotoRepository photos,
       BatchService batches,
+      ShelfThumbnails thumbnails,
       TransactionTemplate transaction) {
     this.finished = finished;
     this.shelf = shelf;
     this.photos = photos;
     this.batches = batches;
+    this.thumbnails = thumbnails;
     this.transaction = transaction;
   }
 
@@ -81,7 +84,7 @@ class Shelving {
       List<Long> next = finished.nextUnshelved();
       while (!next.isEmpty()) {
         long deliveryId = next.get(0);
-        transaction.executeWithoutResult(status -> shelve(deliveryId));
+        thumbnails.want(transaction.execute(status -> shelve(deliveryId)));
         next = finished.nextUnshelved();
       }
     } catch (RuntimeException e) {
@@ -99,15 +102,15 @@ class Shelving {
 
   private record Place(long photoId, String spec) {}
 
-  private void shelve(long deliveryId) {
+  /** The files' numbers on the shelf. */
+  private List<Long> shelve(long deliveryId) {
     List<FinishedFile> files = finished.of(deliveryId);
-    if (!files.isEmpty()) {
-      shelve(deliveryId, files);
-    }
+    List<Long> shelved = files.isEmpty() ? List.of() : shelve(deliveryId, files);
     finished.markShelved(deliveryId);
+    return shelved;
   }
 
-  private void shelve(long deliveryId, List<FinishedFile> files) {
+  private List<Long> shelve(long deliveryId, List<FinishedFile> files) {
     long batchId = files.get(0).batchId();
     String batch = batches.require(batchId).name();
     Function<Labels, FileWords> said = finished.words(deliveryId);
@@ -147,7 +150,7 @@ class Shelving {
       }
       kept.add(now);
     }
-    shelf.saveAll(kept);
+    return shelf.saveAll(kept).stream().map(ShelfFile::id).toList();
   }
 
   private static String words(FinishedFile file, String batch, Labels labels, FileWords said) {
