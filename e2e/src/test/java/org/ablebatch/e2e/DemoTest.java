@@ -17,7 +17,7 @@ import tools.jackson.databind.JsonNode;
  * The demo comes in once; every main view and dialog of it is usable by everybody; and a second
  * start finds everything as it was.
  */
-@Order(Integer.MAX_VALUE)
+@Order(1)
 @ExtendWith(OneForAll.class)
 class DemoTest {
 
