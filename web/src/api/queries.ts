@@ -162,7 +162,7 @@ export function useBatchEvents(id: Ref<number>) {
     () => {
       // A list on its way may have been read before they changed.
       if (changed.size > 0 && client.isFetching({ queryKey: keys.pictures(id.value) }) > 0) {
-        void refresh()
+        setTimeout(() => void refresh(), REFRESH_AT_MOST_EVERY_MS)
         return
       }
       const ids = changed
