@@ -78,11 +78,11 @@ class DeliverTest {
   /** By a word, with its story; saved, taken off, and brought back. */
   private static void findOnTheShelf(Page page, Map<String, byte[]> files) throws Exception {
     page.locator("[data-delivery]").first().getByText("On the shelf").click();
-    assertThat(page.locator("[data-found]")).containsText("8 finished files");
+    assertThat(page.locator("[data-found]")).hasText("8 finished files");
     page.locator("[data-one-delivery]").click();
     page.keyboard().press("/");
     page.keyboard().type("jug zoom");
-    assertThat(page.locator("[data-found]")).containsText("1 finished file");
+    assertThat(page.locator("[data-found]")).hasText("1 finished file");
     Locator tile = page.locator("[data-file]").first();
     tile.click();
     String name = tile.getAttribute("data-file");
@@ -96,9 +96,9 @@ class DeliverTest {
     page.locator("[data-tidy=chosen]").getByText("Take off").click();
     Locator back = page.locator("[data-taken-off]").first();
     assertThat(back).containsText("1 file");
-    assertThat(page.locator("[data-found]")).containsText("0 finished files");
+    assertThat(page.locator("[data-found]")).hasText("0 finished files");
     back.getByText("Bring back").click();
-    assertThat(page.locator("[data-found]")).containsText("1 finished file");
+    assertThat(page.locator("[data-found]")).hasText("1 finished file");
     assertThat(page.locator("[data-taken-off]")).hasCount(0);
   }
 
