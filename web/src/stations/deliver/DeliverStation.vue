@@ -31,7 +31,7 @@ const deliveries = useDeliveries(batchId)
 const { specs, fileName, names, wanted, loaded: specsKnown } = useTicketSpecs(batchId)
 const plan = usePreflight(batchId, batch, pictures, wanted, specsKnown)
 const { ready, preflight, weights, leftOut, canRun } = plan
-watch(plan.hasBegun, readPictures, { once: true })
+watch(plan.hasBegun, (begun) => begun && readPictures(), { immediate: true })
 const files = useSpecFiles(batchId, specs)
 const words = useFileWords(batchId)
 const editing = ref(-1)

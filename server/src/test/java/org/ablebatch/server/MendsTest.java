@@ -16,6 +16,8 @@ import tools.jackson.databind.JsonNode;
 class MendsTest {
   private static final int WIDTH = 400;
   private static final int HEIGHT = 300;
+  private static final String WIDE_HINT =
+      "{\"kind\": \"hint\", \"mode\": \"subject\", \"sizePx\": 6, \"wide\": true, \"points\": [%s]}";
 
   private final Api api;
   private final JdbcTemplate database;
@@ -229,9 +231,7 @@ class MendsTest {
   void aHintMeansTheThingThatItLiesOn() {
     api.verdict(picture, "touch-up");
     String edits = "/api/v1/pictures/" + picture + "/edits";
-    String hint =
-        "{\"kind\": \"hint\", \"mode\": \"subject\", \"sizePx\": 6, \"wide\": true,"
-            + " \"points\": [200, 150]}";
+    String hint = WIDE_HINT.formatted("200, 150");
 
     JsonNode shown =
         api.post("/api/v1/pictures/" + picture + "/bench/thing", hint).body().get("area");
@@ -250,9 +250,7 @@ class MendsTest {
   void gettingReadyForHintsAnswersThemNoOtherwise() {
     api.verdict(picture, "touch-up");
     String bench = "/api/v1/pictures/" + picture + "/bench/";
-    String hint =
-        "{\"kind\": \"hint\", \"mode\": \"subject\", \"sizePx\": 6, \"wide\": true,"
-            + " \"points\": [200, 150]}";
+    String hint = WIDE_HINT.formatted("200, 150");
 
     assertThat(api.post(bench + "ready-for-hints", "").status()).isEqualTo(204);
     JsonNode first = api.post(bench + "thing", hint).body();
@@ -268,13 +266,12 @@ class MendsTest {
   void aHintThatIsMovedOnItsThingStillMeansIt() {
     api.verdict(picture, "touch-up");
     String edits = "/api/v1/pictures/" + picture + "/edits";
-    String hint =
-        "{\"kind\": \"hint\", \"mode\": \"subject\", \"sizePx\": 6, \"wide\": true, \"points\": [%s]}";
     api.post(
-        edits, "{\"clientKey\": \"moved-hint\", \"edit\": " + hint.formatted("200, 150") + "}");
+        edits,
+        "{\"clientKey\": \"moved-hint\", \"edit\": " + WIDE_HINT.formatted("200, 150") + "}");
     long id = api.get(edits).body().get("edits").get(1).get("id").asLong();
 
-    String moved = "{\"edit\": " + hint.formatted("206, 148") + "}";
+    String moved = "{\"edit\": " + WIDE_HINT.formatted("206, 148") + "}";
     assertThat(api.withBody("PATCH", edits + "/" + id, moved).status()).isEqualTo(200);
 
     assertThat(middle()).isEqualTo(255);

@@ -5,6 +5,9 @@ import org.ablebatch.core.raster.Rect;
 
 /** Where hints mark the reading grid; a later hint wins over an earlier one at the same place. */
 public record HintMarks(boolean[] subject, boolean[] backdrop, boolean[] mixed, boolean any) {
+  /** Nobody has said anything; without a grid. */
+  public static final HintMarks NONE =
+      new HintMarks(new boolean[0], new boolean[0], new boolean[0], false);
 
   /**
    * @param picture the original's size

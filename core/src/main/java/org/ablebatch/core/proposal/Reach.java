@@ -17,8 +17,6 @@ final class Reach {
   private static final int STRIP = 3;
 
   private static final float FAINTEST = 0.02f;
-  static final HintMarks NOTHING =
-      new HintMarks(new boolean[0], new boolean[0], new boolean[0], false);
   private static final double AROUND = 0.5;
   private static final int LEAST_AROUND = 20;
 
@@ -75,7 +73,7 @@ final class Reach {
 
   /** As far as a hint in the place would reach, in the way that it goes only. */
   Change asItHangs(Spot spot, Mode goes) {
-    return asItHangs(spot, goes, NOTHING);
+    return asItHangs(spot, goes, HintMarks.NONE);
   }
 
   /**

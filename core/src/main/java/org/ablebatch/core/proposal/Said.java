@@ -27,13 +27,17 @@ final class Said {
    */
   Said(List<HintEdit> hints, Inspection seen) {
     this.seen = seen;
+    // Most pictures are cut without a word from anybody.
+    boolean silent = hints.isEmpty();
     this.marks =
-        HintMarks.of(
-            hints.stream().map(HintEdit::hint).toList(),
-            seen.width(),
-            seen.height(),
-            seen.picture());
-    this.settled = new Mode[seen.size()];
+        silent
+            ? HintMarks.NONE
+            : HintMarks.of(
+                hints.stream().map(HintEdit::hint).toList(),
+                seen.width(),
+                seen.height(),
+                seen.picture());
+    this.settled = new Mode[silent ? 0 : seen.size()];
     hints.forEach(hint -> hint.settling().ifPresent(this::settle));
   }
 
@@ -60,6 +64,9 @@ final class Said {
    * @param goes the way that the place would go
    */
   boolean speaksAgainst(Mode goes, Spot spot) {
+    if (!marks.any()) {
+      return false;
+    }
     int other = 0;
     for (int k = 0; k < spot.mask().length; k++) {
       Mode went = spot.mask()[k] ? settled[seen.at(spot.box(), k)] : null;

@@ -9,6 +9,7 @@ import org.ablebatch.core.area.AreaMask;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.finding.Spot;
+import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.raster.Rect;
 import org.junit.jupiter.api.Test;
@@ -62,7 +63,7 @@ class ReachTest {
     Inspection seen = seen(new PotScene().cover(box(200, 340, 380, 380), 0));
     Spot piece = spot(seen, box(270, 350, 310, 372));
 
-    Change change = new Reach(seen).asItHangs(piece, Mode.RESTORE, 150, Reach.NOTHING);
+    Change change = new Reach(seen).asItHangs(piece, Mode.RESTORE, 150, HintMarks.NONE);
     AreaMask back = area(seen, change);
 
     assertThat(change.hangsTogether()).isTrue();
