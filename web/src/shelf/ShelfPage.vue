@@ -129,6 +129,7 @@ useKeys({
           </p>
           <span class="acts">
             <TickBox
+              v-if="filter.delivery === ''"
               :on="filter.earlier"
               @update:on="(on: boolean) => (filter = { ...filter, earlier: on })"
             >

@@ -83,16 +83,23 @@ describe('what a run would make', () => {
     expect(plan.preflight.value?.files).toBe(4)
   })
 
-  it('is asked for by the specs that a ticket without any begins with', async () => {
-    const { plan, come } = planning()
-    plans[0]?.refuse()
-    await later()
-    expect(plan.problem.value).toBe('')
+  it.each(['before', 'after'])(
+    'is asked for by the specs that a ticket without any begins with, here %s its plan of nothing',
+    async (when) => {
+      const { plan, come } = planning()
+      if (when === 'before') await come()
+      plans[0]?.answer(0)
+      await later()
+      expect(plan.problem.value).toBe('')
 
-    await come()
-    await later()
-    expect(plans[1]?.specs?.map((s) => s.name)).toEqual(['Card'])
-  })
+      if (when === 'after') await come()
+      await later()
+      expect(plans[1]?.specs?.map((s) => s.name)).toEqual(['Card'])
+      plans[1]?.answer(4)
+      await later()
+      expect(plan.preflight.value?.files).toBe(4)
+    },
+  )
 
   it('says how many are passed before they are here, and that they may be read now', async () => {
     const { pictures, plan, come } = planning()

@@ -70,15 +70,24 @@ export function usePreflight(
       if (askedFor !== mine) return
       planned.value = plan
       problem.value = ''
+      // A ticket without specs gets some here.
+      if (ofTicket && plan.files === 0) askAnew()
     } catch (error) {
       if (askedFor !== mine) return
-      askedFor = null
-      // A ticket without specs gets some here.
-      if (ofTicket) void (isKnown.value && ask())
-      else problem.value = sentenceOf(error)
+      if (ofTicket) askAnew()
+      else {
+        askedFor = null
+        problem.value = sentenceOf(error)
+      }
     } finally {
       hasBegun.value = true
     }
+  }
+
+  /** What was asked before anything was known says nothing about the specs that stand here. */
+  function askAnew() {
+    askedFor = null
+    if (isKnown.value) void ask()
   }
 
   void ask()

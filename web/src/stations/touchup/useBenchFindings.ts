@@ -14,22 +14,32 @@ export function useBenchFindings(picture: Picture, state: Ref<string>, view: Vie
   /** All are drawn, or the worst. */
   const allDrawn = ref(false)
   let first = true
+  let isAsking = false
+  let hasChanged = false
+
+  /** One question at a time: looking over a large picture takes longer than a stroke. */
+  async function ask() {
+    hasChanged = isAsking
+    if (isAsking) return
+    isAsking = true
+    const found = await need(
+      api.GET('/api/v1/pictures/{id}/bench/findings', {
+        params: { path: { id: picture.id } },
+      }),
+    ).catch(() => null)
+    isAsking = false
+    if (hasChanged) return ask()
+    if (!found) return
+    findings.value = found as Finding[]
+    if (chosen.value !== null && chosen.value >= findings.value.length) chosen.value = null
+  }
 
   watchDebounced(
     state,
-    async () => {
-      if (first) {
-        first = false
-        if (picture.inspected) return
-      }
-      const found = await need(
-        api.GET('/api/v1/pictures/{id}/bench/findings', {
-          params: { path: { id: picture.id } },
-        }),
-      ).catch(() => null)
-      if (!found) return
-      findings.value = found as Finding[]
-      if (chosen.value !== null && chosen.value >= findings.value.length) chosen.value = null
+    () => {
+      const needNot = first && picture.inspected
+      first = false
+      if (!needNot) void ask()
     },
     { debounce: QUIET_MS },
   )

@@ -94,7 +94,11 @@ class DeliverAgainTest {
     long batch = api.newBatch("By the ticket");
     deliveries.passed(batch, "t.jpg", 0x3070B0);
     String preflight = "/api/v1/batches/" + batch + "/preflight";
-    assertThat(api.post(preflight, "{}").status()).isEqualTo(400);
+    JsonNode none = api.post(preflight, "{}").body();
+    assertThat(none.get("files").asInt()).isZero();
+    assertThat(none.get("pictures").asInt()).isOne();
+    assertThat(api.post(preflight, "{\"specs\": []}").status()).isEqualTo(400);
+    assertThat(api.post("/api/v1/batches/" + batch + "/deliveries", "{}").status()).isEqualTo(400);
 
     api.withBody("PUT", "/api/v1/batches/" + batch + "/specs", body(specs(SQUARE, CARD), ""));
 

@@ -60,16 +60,19 @@ class ShelfTest {
   void whatIsReplacedStepsBackAndWhatIsTheSameStandsOnce() {
     long batch = api.newBatch("Replaced");
     long picture = deliveries.passed(batch, "pot.jpg", 0x905030);
-    done(batch, "", SQUARE);
-    done(batch, "", SQUARE);
+    long original = done(batch, "", SQUARE);
+    long again = done(batch, "", SQUARE);
     assertThat(found(batch, "")).hasSize(1);
     String first = found(batch, "").get(0).get("id").asString();
 
     deliveries.mirror(picture);
-    done(batch, "", SQUARE);
+    long changed = done(batch, "", SQUARE);
 
     assertThat(found(batch, "")).hasSize(1);
     assertThat(found(batch, "").get(0).get("id").asString()).isNotEqualTo(first);
+    assertThat(idsOf(batch, original)).as("as it was then").containsExactly(first);
+    assertThat(idsOf(batch, again)).containsExactly(first);
+    assertThat(idsOf(batch, changed)).hasSize(1).doesNotContain(first);
     List<JsonNode> all = found(batch, "&earlier=true");
     assertThat(all).hasSize(2);
     assertThat(all.get(1).get("id").asString()).isEqualTo(first);
@@ -83,6 +86,12 @@ class ShelfTest {
         .containsExactly("changed", "same", "new");
     assertThat(story.get("deliveries").valueStream().map(d -> d.get("same").asBoolean()))
         .containsExactly(false, true, true);
+  }
+
+  private List<String> idsOf(long batch, long delivery) {
+    return found(batch, "&delivery=" + delivery).stream()
+        .map(file -> file.get("id").asString())
+        .toList();
   }
 
   @Test

@@ -34,10 +34,12 @@ public record Good(
     ColorPlanes behind = new ColorPlanes(w, h);
     int[] colours = new int[n];
     ColorPlanes own = new ColorPlanes(w, h);
+    PushPull outside = new PushPull(removed, w, h);
+    PushPull inside = new PushPull(kept, w, h);
     for (int c = 0; c < 3; c++) {
       float[] light = channel(photograph, c);
-      System.arraycopy(PushPull.fill(light, removed, w, h), 0, behind.channel(c), 0, n);
-      float[] solid = PushPull.fill(light, kept, w, h);
+      System.arraycopy(outside.fill(light), 0, behind.channel(c), 0, n);
+      float[] solid = inside.fill(light);
       for (int i = 0; i < n; i++) {
         float cover = (truth.coverage()[i] & 0xFF) / 255f;
         float unmixed =

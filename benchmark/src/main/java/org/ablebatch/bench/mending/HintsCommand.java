@@ -15,6 +15,7 @@ import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.HintEdit;
@@ -120,7 +121,7 @@ public final class HintsCommand implements Callable<Integer> {
     }
     Optional<Area> area =
         new Pointing(
-                picture,
+                PhotographReading.of(picture),
                 cutout,
                 Expectations.of(done.method()),
                 done::opinions,

@@ -44,9 +44,10 @@ final class CoarseColours {
       }
     }
     double radius = grid.px(blur);
+    PushPull spread = new PushPull(known, grid.width(), grid.height());
     float[][] soft = new float[3][];
     for (int c = 0; c < 3; c++) {
-      float[] whole = PushPull.fill(colour[c], known, grid.width(), grid.height());
+      float[] whole = spread.fill(colour[c]);
       soft[c] = SoftBlur.of(whole, grid.width(), grid.height(), radius);
     }
     return new ColorPlanes(grid.width(), grid.height(), soft[0], soft[1], soft[2]);

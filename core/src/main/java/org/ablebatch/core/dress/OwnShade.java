@@ -73,16 +73,15 @@ public record OwnShade(ColorPlanes light) {
     if (!worthLifting(shade, known)) {
       return Optional.empty();
     }
-    ColorPlanes light = new ColorPlanes(w, h);
+    ColorPlanes ratios = new ColorPlanes(w, h);
     for (int c = 0; c < 3; c++) {
-      float[] ratio = new float[w * h];
+      float[] ratio = ratios.channel(c);
       for (int i = 0; i < ratio.length; i++) {
         float arrives = linear.channel(c)[i] / Math.max(1e-3f, lit.channel(c)[i]);
         ratio[i] = 1 - (1 - Math.min(1, arrives)) * fade(i % w, i / w, w, h) * shade[i];
       }
-      System.arraycopy(PushPull.fill(ratio, known, w, h), 0, light.channel(c), 0, ratio.length);
     }
-    return Optional.of(new OwnShade(light));
+    return Optional.of(new OwnShade(new PushPull(known, w, h).fill(ratios)));
   }
 
   private static float[] coverage(Picture cutout, int w, int h) {

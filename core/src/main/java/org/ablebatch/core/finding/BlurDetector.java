@@ -3,24 +3,24 @@ package org.ablebatch.core.finding;
 import java.util.List;
 import java.util.Locale;
 import org.ablebatch.core.check.Sharpness;
-import org.ablebatch.core.dress.QuickShrink;
 import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 
 /** The photograph is blurred where the subject is, whatever the backdrop is like. */
 final class BlurDetector {
-  private static final int LONG_SIDE_PX = 1280;
   private static final int KEPT_FROM = 128;
 
   private BlurDetector() {}
 
-  static List<Suspicion> find(Picture photograph, Matte matte) {
+  /**
+   * @param small the photograph as a screen shows it
+   */
+  static List<Suspicion> find(Picture small, Matte matte) {
     Rect content = matte.contentBox(KEPT_FROM);
     if (content == null) {
       return List.of();
     }
-    Picture small = QuickShrink.toLongSide(photograph, LONG_SIDE_PX);
     boolean[] subject = new boolean[small.argb().length];
     for (int y = 0; y < small.height(); y++) {
       int row = (int) ((long) y * matte.height() / small.height()) * matte.width();

@@ -40,6 +40,14 @@ public record Inspection(
    * @param cutout of the same size
    */
   public static Inspection of(Picture photograph, Cutout cutout, Expectations expectations) {
+    return of(PhotographReading.of(photograph), cutout, expectations);
+  }
+
+  /**
+   * @param cutout of the photograph's size
+   */
+  public static Inspection of(
+      PhotographReading photograph, Cutout cutout, Expectations expectations) {
     return InspectionReader.read(photograph, cutout, expectations);
   }
 

@@ -1,17 +1,12 @@
 package org.ablebatch.core.finding;
 
-import org.ablebatch.core.color.ColourGradient;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Distance;
-import org.ablebatch.core.raster.Picture;
-import org.ablebatch.core.raster.Rect;
-import org.ablebatch.core.reading.AreaShrink;
 import org.ablebatch.core.sides.Sides;
 
 /** Prepares everything that detectors share. */
 final class InspectionReader {
-  private static final int PIXELS = 500_000;
   private static final float CLEAR = 0.02f;
   private static final float SOLID = 0.98f;
 
@@ -20,11 +15,10 @@ final class InspectionReader {
 
   private InspectionReader() {}
 
-  static Inspection read(Picture photograph, Cutout cutout, Expectations expectations) {
-    Rect grid = AreaShrink.readingGrid(photograph.width(), photograph.height(), PIXELS);
-    int w = grid.width();
-    int h = grid.height();
-    ColorPlanes lab = AreaShrink.toOkLab(AreaShrink.toLinear(photograph, w, h));
+  static Inspection read(PhotographReading reading, Cutout cutout, Expectations expectations) {
+    ColorPlanes lab = reading.lab();
+    int w = lab.width();
+    int h = lab.height();
     ReducedCutout reduced = ReducedCutout.of(cutout, w, h);
     float[] cover = reduced.cover();
     float[] removed = sure(cover, w, h, false, CLEAR_OF_THE_EDGE);
@@ -34,7 +28,7 @@ final class InspectionReader {
       kept[i] = cover[i] >= 0.5f;
     }
     return new Inspection(
-        photograph.bounds(),
+        reading.photograph().bounds(),
         lab,
         cover,
         kept,
@@ -44,7 +38,7 @@ final class InspectionReader {
         sides.shade(),
         sides.other(),
         sides.evidence(),
-        ColourGradient.lengths(lab),
+        reading.edges(),
         expectations);
   }
 

@@ -37,18 +37,20 @@ public final class Inspector {
    */
   public static List<Finding> inspect(
       Picture photograph, Cutout cutout, Expectations expectations) {
-    return suspect(photograph, cutout, Inspection.of(photograph, cutout, expectations)).stream()
+    PhotographReading reading = PhotographReading.of(photograph);
+    return suspect(reading, cutout, Inspection.of(reading, cutout, expectations)).stream()
         .map(Suspicion::finding)
         .toList();
   }
 
   /** As {@link #inspect}, with the pixels that each finding is about. */
-  public static List<Suspicion> suspect(Picture photograph, Cutout cutout, Inspection seen) {
+  public static List<Suspicion> suspect(
+      PhotographReading photograph, Cutout cutout, Inspection seen) {
     List<Suspicion> all = new ArrayList<>();
     for (Detector detector : DETECTORS) {
       all.addAll(detector.find(seen));
     }
-    all.addAll(BlurDetector.find(photograph, cutout.matte()));
+    all.addAll(BlurDetector.find(photograph.small(), cutout.matte()));
     all.removeIf(one -> one.finding().severity() < FAINTEST);
     all.sort(Comparator.comparingDouble((Suspicion one) -> one.finding().severity()).reversed());
     return limited(all);

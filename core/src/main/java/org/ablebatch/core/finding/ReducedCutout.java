@@ -3,6 +3,7 @@ package org.ablebatch.core.finding;
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Cutout;
+import org.ablebatch.core.reading.AreaShrink;
 
 /**
  * A cutout on a smaller grid: mean coverage, and the mean of the clean colours weighted by
@@ -16,40 +17,56 @@ record ReducedCutout(float[] cover, ColorPlanes clean) {
   static ReducedCutout of(Cutout cutout, int width, int height) {
     float[] cover = new float[width * height];
     ColorPlanes sums = new ColorPlanes(width, height);
-    int[] count = new int[width * height];
-    int sourceWidth = cutout.matte().width();
-    int sourceHeight = cutout.matte().height();
+    int[] columns = AreaShrink.starts(cutout.matte().width(), width);
+    int[] rows = AreaShrink.starts(cutout.matte().height(), height);
+    for (int row = 0; row < height; row++) {
+      for (int y = rows[row]; y < rows[row + 1]; y++) {
+        addRow(cutout, y, columns, cover, sums, row * width);
+      }
+      finishRow(cover, sums, row * width, columns, rows[row + 1] - rows[row]);
+    }
+    return new ReducedCutout(cover, sums);
+  }
+
+  private static void addRow(
+      Cutout cutout, int y, int[] columns, float[] cover, ColorPlanes sums, int offset) {
     byte[] coverage = cutout.matte().coverage();
     int[] argb = cutout.colours().argb();
-    int[] column = new int[sourceWidth];
-    for (int x = 0; x < sourceWidth; x++) {
-      column[x] = (int) ((long) x * width / sourceWidth);
-    }
-    for (int y = 0; y < sourceHeight; y++) {
-      int row = (int) ((long) y * height / sourceHeight) * width;
-      for (int x = 0; x < sourceWidth; x++) {
-        int from = y * sourceWidth + x;
-        int to = row + column[x];
-        count[to]++;
-        int alpha = coverage[from] & 0xFF;
+    int start = y * cutout.matte().width();
+    for (int cell = 0; cell < columns.length - 1; cell++) {
+      int i = offset + cell;
+      float r = sums.c0()[i];
+      float g = sums.c1()[i];
+      float b = sums.c2()[i];
+      int all = 0;
+      for (int x = start + columns[cell]; x < start + columns[cell + 1]; x++) {
+        int alpha = coverage[x] & 0xFF;
         if (alpha > 0) {
-          cover[to] += alpha;
-          int pixel = argb[from];
-          sums.c0()[to] += alpha * Srgb.toLinear(pixel >> 16 & 0xFF);
-          sums.c1()[to] += alpha * Srgb.toLinear(pixel >> 8 & 0xFF);
-          sums.c2()[to] += alpha * Srgb.toLinear(pixel & 0xFF);
+          int pixel = argb[x];
+          r += alpha * Srgb.toLinear(pixel >> 16 & 0xFF);
+          g += alpha * Srgb.toLinear(pixel >> 8 & 0xFF);
+          b += alpha * Srgb.toLinear(pixel & 0xFF);
+          all += alpha;
         }
       }
+      sums.c0()[i] = r;
+      sums.c1()[i] = g;
+      sums.c2()[i] = b;
+      cover[i] += all;
     }
-    for (int i = 0; i < cover.length; i++) {
+  }
+
+  private static void finishRow(
+      float[] cover, ColorPlanes sums, int offset, int[] columns, int rows) {
+    for (int x = 0; x < columns.length - 1; x++) {
+      int i = offset + x;
       if (cover[i] > 0) {
         float share = 1 / cover[i];
         sums.c0()[i] *= share;
         sums.c1()[i] *= share;
         sums.c2()[i] *= share;
-        cover[i] /= 255f * count[i];
+        cover[i] /= 255f * ((columns[x + 1] - columns[x]) * rows);
       }
     }
-    return new ReducedCutout(cover, sums);
   }
 }

@@ -115,13 +115,7 @@ public record InkOnPaper(ColorPlanes paper, boolean[] strokes, float[] ink, floa
     for (int i = 0; i < known.length; i++) {
       known[i] = near[i] ? 0 : 1;
     }
-    ColorPlanes out = new ColorPlanes(w, h);
-    for (int c = 0; c < 3; c++) {
-      float[] filled = PushPull.fill(linear.channel(c), known, w, h);
-      float[] smooth = BoxBlur.blur(filled, w, h, SEEN_RADIUS);
-      System.arraycopy(smooth, 0, out.channel(c), 0, smooth.length);
-    }
-    return out;
+    return BoxBlur.blur(new PushPull(known, w, h).fill(linear), SEEN_RADIUS);
   }
 
   private static float[] inkColour(ColorPlanes linear, boolean[] strokes) {

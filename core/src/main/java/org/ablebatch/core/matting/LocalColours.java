@@ -56,13 +56,6 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
   }
 
   static ColorPlanes fill(ColorPlanes linear, float[] weight) {
-    int w = linear.width();
-    int h = linear.height();
-    return new ColorPlanes(
-        w,
-        h,
-        PushPull.fill(linear.c0(), weight, w, h),
-        PushPull.fill(linear.c1(), weight, w, h),
-        PushPull.fill(linear.c2(), weight, w, h));
+    return new PushPull(weight, linear.width(), linear.height()).fill(linear);
   }
 }

@@ -34,12 +34,7 @@ final class EdgeColours {
     if (solids == 0) {
       return;
     }
-    ColorPlanes inside = new ColorPlanes(grid.width(), grid.height());
-    for (int c = 0; c < 3; c++) {
-      float[] filled =
-          PushPull.fill(window.linear().channel(c), solid, grid.width(), grid.height());
-      System.arraycopy(filled, 0, inside.channel(c), 0, filled.length);
-    }
+    ColorPlanes inside = new PushPull(solid, grid.width(), grid.height()).fill(window.linear());
     float[] distance = Distance.to(notSolid(window), grid.width(), grid.height());
     GridMap map = new GridMap(zone.width(), zone.height(), grid.width(), grid.height());
     for (int y = part.y(); y < part.bottom(); y++) {

@@ -5,10 +5,8 @@ import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.prior.PointedPrior;
 import org.ablebatch.core.raster.ColorPlanes;
-import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.raster.Rect;
-import org.ablebatch.core.reading.AreaShrink;
 
 /**
  * What the {@link PointedPrior} thinks the subject is after somebody's marks, looking as closely as
@@ -22,10 +20,13 @@ final class Answer {
   private final PointedPrior prior;
   private final ColorPlanes linear;
 
-  Answer(Picture photograph, Inspection seen, PointedPrior prior) {
+  /**
+   * @param linear the photograph on the inspection's grid, linear light
+   */
+  Answer(ColorPlanes linear, Inspection seen, PointedPrior prior) {
+    this.linear = linear;
     this.seen = seen;
     this.prior = prior;
-    this.linear = AreaShrink.toLinear(photograph, seen.width(), seen.height());
   }
 
   /**

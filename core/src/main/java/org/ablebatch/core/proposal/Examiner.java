@@ -12,6 +12,7 @@ import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.finding.Mend;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.finding.Suspicion;
 import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.mend.Mode;
@@ -45,23 +46,23 @@ public final class Examiner {
   /**
    * Looks at a cutout of which nobody has said anything.
    *
-   * @see #examine(Picture, Cutout, Expectations, Optional, List)
+   * @param photograph full size, upright; unchanged
+   * @see #examine(PhotographReading, Cutout, Expectations, Optional, List)
    */
   public List<Examined> examine(
       Picture photograph, Cutout cutout, Expectations expectations, Optional<Opinions> opinions) {
-    return examine(photograph, cutout, expectations, opinions, List.of());
+    return examine(PhotographReading.of(photograph), cutout, expectations, opinions, List.of());
   }
 
   /**
-   * @param photograph full size, upright; unchanged
-   * @param cutout of the same size
+   * @param cutout of the photograph's size
    * @param opinions of the photograph; empty = nobody has any
    * @param hints what a person has said, oldest first: a finding that says the contrary is called
    *     right, and no mend takes it back
    * @return the worst first
    */
   public List<Examined> examine(
-      Picture photograph,
+      PhotographReading photograph,
       Cutout cutout,
       Expectations expectations,
       Optional<Opinions> opinions,
@@ -158,8 +159,9 @@ public final class Examiner {
    */
   public static List<Proposal> all(
       Picture photograph, Cutout cutout, Expectations expectations, Optional<Opinions> opinions) {
-    Inspection seen = Inspection.of(photograph, cutout, expectations);
-    List<Suspicion> found = new ArrayList<>(Inspector.suspect(photograph, cutout, seen));
+    PhotographReading reading = PhotographReading.of(photograph);
+    Inspection seen = Inspection.of(reading, cutout, expectations);
+    List<Suspicion> found = new ArrayList<>(Inspector.suspect(reading, cutout, seen));
     Proposals proposals = new Proposals(seen, opinions, new Said(List.of(), seen));
     found.addAll(proposals.doubts(found));
     return found.stream().flatMap(one -> proposals.of(one).stream()).toList();

@@ -13,6 +13,7 @@ import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.core.finding.Inspection;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.finding.Spot;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.hint.HintMarks;
@@ -22,7 +23,6 @@ import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.PointedPrior;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Cutout;
-import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.raster.Rect;
 
@@ -57,14 +57,13 @@ public final class Pointing {
   private final Optional<Answer> answer;
 
   /**
-   * @param photograph full size, upright; unchanged
    * @param cutout as it is now
    * @param opinions of the photograph; asked for only where nobody answers marks
    * @param odds the log odds that a change makes a cutout better
    * @param pointed answers marks with the subject; empty = nobody does
    */
   public Pointing(
-      Picture photograph,
+      PhotographReading photograph,
       Cutout cutout,
       Expectations expectations,
       Supplier<Optional<Opinions>> opinions,
@@ -77,7 +76,7 @@ public final class Pointing {
     this.doubts = new Doubts(seen);
     this.reach = new Reach(seen);
     this.facts = new ChangeFacts(seen, this.opinions, doubts);
-    this.answer = pointed.map(prior -> new Answer(photograph, seen, prior));
+    this.answer = pointed.map(prior -> new Answer(photograph.linear(), seen, prior));
   }
 
   /**

@@ -32,6 +32,18 @@ public final class BoxBlur {
     return out;
   }
 
+  /** All three channels. */
+  public static ColorPlanes blur(ColorPlanes planes, int radius) {
+    int w = planes.width();
+    int h = planes.height();
+    return new ColorPlanes(
+        w,
+        h,
+        blur(planes.c0(), w, h, radius),
+        blur(planes.c1(), w, h, radius),
+        blur(planes.c2(), w, h, radius));
+  }
+
   private static void add(double[] sums, float[] values, int start, int sign) {
     for (int x = 0; x < sums.length; x++) {
       sums[x] += sign * (double) values[start + x];

@@ -33,25 +33,29 @@ public final class AreaShrink {
   /** As {@link #toLinear(Picture, int, int)}, with a beat for every row of the grid. */
   public static ColorPlanes toLinear(Picture picture, int width, int height, Pulse pulse) {
     ColorPlanes out = new ColorPlanes(width, height);
-    int[] column = new int[picture.width()];
-    for (int x = 0; x < picture.width(); x++) {
-      column[x] = (int) ((long) x * width / picture.width());
-    }
-    int[] count = new int[width];
-    int row = 0;
-    int filledRow = -1;
-    for (int y = 0; y < picture.height(); y++) {
-      row = (int) ((long) y * height / picture.height());
-      if (row != filledRow) {
-        pulse.beat();
-        finishRow(out, filledRow, count);
-        java.util.Arrays.fill(count, 0);
-        filledRow = row;
+    int[] columns = starts(picture.width(), width);
+    int[] rows = starts(picture.height(), height);
+    for (int row = 0; row < height; row++) {
+      pulse.beat();
+      for (int y = rows[row]; y < rows[row + 1]; y++) {
+        addRow(picture, y, columns, out, row * width);
       }
-      addRow(picture, y, column, out, row * width, count);
+      finishRow(out, row, columns, rows[row + 1] - rows[row]);
     }
-    finishRow(out, filledRow, count);
     return out;
+  }
+
+  /**
+   * Which source pixels a cell of a smaller grid holds, along one axis.
+   *
+   * @return where each cell begins, and where the last one ends
+   */
+  public static int[] starts(int source, int cells) {
+    int[] starts = new int[cells + 1];
+    for (int i = 0; i <= cells; i++) {
+      starts[i] = (int) (((long) i * source + cells - 1) / cells);
+    }
+    return starts;
   }
 
   /** OKLab planes of linear-light planes; input unchanged. */
@@ -67,28 +71,30 @@ public final class AreaShrink {
     return out;
   }
 
-  private static void addRow(
-      Picture picture, int y, int[] column, ColorPlanes out, int offset, int[] count) {
+  private static void addRow(Picture picture, int y, int[] columns, ColorPlanes out, int offset) {
     int[] argb = picture.argb();
     int start = y * picture.width();
-    for (int x = 0; x < column.length; x++) {
-      int pixel = argb[start + x];
-      int cell = column[x];
+    for (int cell = 0; cell < columns.length - 1; cell++) {
       int i = offset + cell;
-      out.c0()[i] += Srgb.toLinear(pixel >> 16 & 0xFF);
-      out.c1()[i] += Srgb.toLinear(pixel >> 8 & 0xFF);
-      out.c2()[i] += Srgb.toLinear(pixel & 0xFF);
-      count[cell]++;
+      float r = out.c0()[i];
+      float g = out.c1()[i];
+      float b = out.c2()[i];
+      for (int x = columns[cell]; x < columns[cell + 1]; x++) {
+        int pixel = argb[start + x];
+        r += Srgb.toLinear(pixel >> 16 & 0xFF);
+        g += Srgb.toLinear(pixel >> 8 & 0xFF);
+        b += Srgb.toLinear(pixel & 0xFF);
+      }
+      out.c0()[i] = r;
+      out.c1()[i] = g;
+      out.c2()[i] = b;
     }
   }
 
-  private static void finishRow(ColorPlanes out, int row, int[] count) {
-    if (row < 0) {
-      return;
-    }
+  private static void finishRow(ColorPlanes out, int row, int[] columns, int rows) {
     for (int x = 0; x < out.width(); x++) {
       int i = row * out.width() + x;
-      float share = 1f / Math.max(1, count[x]);
+      float share = 1f / Math.max(1, (columns[x + 1] - columns[x]) * rows);
       out.c0()[i] *= share;
       out.c1()[i] *= share;
       out.c2()[i] *= share;

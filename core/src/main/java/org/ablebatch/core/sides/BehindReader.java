@@ -62,17 +62,14 @@ public record BehindReader(ColorPlanes colours, float[] spread) {
   private static BehindReader over(ColorPlanes lab, float[] known, int radius) {
     int w = lab.width();
     int h = lab.height();
-    ColorPlanes colours = new ColorPlanes(w, h);
-    for (int c = 0; c < 3; c++) {
-      float[] filled = PushPull.fill(lab.channel(c), known, w, h);
-      System.arraycopy(BoxBlur.blur(filled, w, h, radius), 0, colours.channel(c), 0, filled.length);
-    }
+    PushPull carry = new PushPull(known, w, h);
+    ColorPlanes colours = BoxBlur.blur(carry.fill(lab), radius);
     float[] squares = new float[known.length];
     for (int i = 0; i < squares.length; i++) {
       float away = known[i] > 0 ? OkLab.distance(lab, i, colours, i) : 0;
       squares[i] = away * away;
     }
-    float[] variance = BoxBlur.blur(PushPull.fill(squares, known, w, h), w, h, radius);
+    float[] variance = BoxBlur.blur(carry.fill(squares), w, h, radius);
     for (int i = 0; i < variance.length; i++) {
       variance[i] = Math.max(LEAST_SPREAD, (float) Math.sqrt(Math.max(0, variance[i])));
     }

@@ -79,13 +79,14 @@ record BackdropLikeness(
     for (int i = 0; i < known.length; i++) {
       known[i] = markers[i] == BACKDROP && shade[i] > LIT ? 1 : 0;
     }
+    PushPull carry = new PushPull(known, w, h);
     ColorPlanes out = new ColorPlanes(w, h);
     for (int c = 0; c < 3; c++) {
       float[] rest = new float[known.length];
       for (int i = 0; i < rest.length; i++) {
         rest[i] = lab.channel(c)[i] - surface.channel(c)[i];
       }
-      float[] filled = BoxBlur.blur(PushPull.fill(rest, known, w, h), w, h, SEEN_RADIUS);
+      float[] filled = BoxBlur.blur(carry.fill(rest), w, h, SEEN_RADIUS);
       for (int i = 0; i < rest.length; i++) {
         out.channel(c)[i] = surface.channel(c)[i] + filled[i];
       }

@@ -86,27 +86,24 @@ final class StrandColours {
       inside[i] = depth[i] > SURE_DEPTH ? 1 : depth[i] > 0 ? UNSURE_WEIGHT : 0;
       outside[i] = depth[i] < -SURE_DEPTH && !thin[i] ? 1 : depth[i] < 0 ? UNSURE_WEIGHT / 4 : 0;
     }
-    float[][] subject = new float[3][];
-    float[][] backdrop = new float[3][];
-    for (int c = 0; c < 3; c++) {
-      subject[c] = PushPull.fill(lab.channel(c), inside, w, h);
-      backdrop[c] = PushPull.fill(lab.channel(c), outside, w, h);
-    }
+    ColorPlanes subject = new PushPull(inside, w, h).fill(lab);
+    ColorPlanes backdrop = new PushPull(outside, w, h).fill(lab);
     for (int i = 0; i < thin.length; i++) {
       out[i] = thin[i] && depth[i] <= 0 && isMixture(lab, subject, backdrop, i);
     }
   }
 
-  private static boolean isMixture(ColorPlanes lab, float[][] subject, float[][] backdrop, int i) {
+  private static boolean isMixture(
+      ColorPlanes lab, ColorPlanes subject, ColorPlanes backdrop, int i) {
     float difference = 0;
     float alongSubject = 0;
     float subjectLength = 0;
     float alongShadow = 0;
     float shadowLength = 0;
     for (int c = 0; c < 3; c++) {
-      float back = backdrop[c][i];
+      float back = backdrop.channel(c)[i];
       float v = lab.channel(c)[i] - back;
-      float d = subject[c][i] - back;
+      float d = subject.channel(c)[i] - back;
       difference += v * v;
       alongSubject += v * d;
       subjectLength += d * d;
@@ -121,7 +118,7 @@ final class StrandColours {
         alongShadow <= 0
             ? difference
             : difference - square(alongShadow) / Math.max(1e-6f, shadowLength);
-    boolean dark = subject[0][i] < AS_DARK_AS_SHADOW * backdrop[0][i];
+    boolean dark = subject.c0()[i] < AS_DARK_AS_SHADOW * backdrop.c0()[i];
     return off < square(OFF_THE_LINE) * difference + NOISE
         && (dark || off < BETTER_THAN_SHADOW * offShadow - LEAST_DIFFERENCE);
   }

@@ -7,6 +7,7 @@ import java.util.List;
 import org.ablebatch.core.PotScene;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Inspection;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.prior.PointedPrior;
@@ -38,7 +39,7 @@ class AnswerTest {
             seen.width(),
             seen.height(),
             new Rect(0, 0, PotScene.WIDTH, PotScene.HEIGHT));
-    return new Answer(pot.picture(), seen, keen).to(marks);
+    return new Answer(PhotographReading.of(pot.picture()).linear(), seen, keen).to(marks);
   }
 
   private float at(Plane plane, int x, int y) {

@@ -15,6 +15,7 @@ import org.ablebatch.core.cut.Opinions;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.FindingKind;
 import org.ablebatch.core.finding.Mend;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.mend.Means;
@@ -51,7 +52,12 @@ class ExaminerTest {
   private static List<Examined> examined(
       PotScene scene, Optional<Opinions> opinions, HintEdit... said) {
     return sureOf(4)
-        .examine(scene.picture(), scene.cutout(), Expectations.NONE, opinions, List.of(said));
+        .examine(
+            PhotographReading.of(scene.picture()),
+            scene.cutout(),
+            Expectations.NONE,
+            opinions,
+            List.of(said));
   }
 
   private static Cutout mended(PotScene scene, Examined one) {

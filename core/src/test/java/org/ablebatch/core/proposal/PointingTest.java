@@ -10,6 +10,7 @@ import org.ablebatch.core.PotScene;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.area.AreaMask;
 import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.PointedPrior;
@@ -38,7 +39,12 @@ class PointingTest {
       PotScene scene, Optional<PointedPrior> pointed, Hint hint, List<Hint> before) {
     Optional<Area> area =
         new Pointing(
-                scene.picture(), scene.cutout(), Expectations.NONE, Optional::empty, SURE, pointed)
+                PhotographReading.of(scene.picture()),
+                scene.cutout(),
+                Expectations.NONE,
+                Optional::empty,
+                SURE,
+                pointed)
             .at(hint, before);
     return area.map(found -> AreaMask.of(found, PotScene.WIDTH, PotScene.HEIGHT));
   }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Supplier;
 import org.ablebatch.core.area.LiveWire;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.Levels;
 import org.ablebatch.core.mend.Mender;
@@ -66,6 +67,7 @@ public final class Bench {
   private Workpiece piece;
   private Levels levels;
   private String state;
+  private volatile PhotographReading reading;
 
   Bench(long baseVersionId, Picture original, Supplier<Cutout> base, Mender mender) {
     this.baseVersionId = baseVersionId;
@@ -83,7 +85,9 @@ public final class Bench {
 
   /** Memory it holds, about. */
   long bytes() {
-    return (long) BYTES_PER_PIXEL * original.argb().length + MOST_PATCH_BYTES / 4;
+    PhotographReading read = reading;
+    long lookedOver = read == null ? 0 : read.bytes();
+    return (long) BYTES_PER_PIXEL * original.argb().length + MOST_PATCH_BYTES / 4 + lookedOver;
   }
 
   /** Stands for the base and all edits that count. */
@@ -302,6 +306,16 @@ public final class Bench {
 
   public Picture original() {
     return original;
+  }
+
+  /** What looking the cutout over takes of the photograph; worked out once. */
+  public PhotographReading reading() {
+    synchronized (original) {
+      if (reading == null) {
+        reading = PhotographReading.of(original);
+      }
+      return reading;
+    }
   }
 
   /** A copy of the cutout as it is now. */

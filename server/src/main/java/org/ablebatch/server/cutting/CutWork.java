@@ -9,6 +9,7 @@ import org.ablebatch.core.cut.CutStopped;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.proposal.Examined;
@@ -126,7 +127,7 @@ public class CutWork {
             guidance,
             millis),
         examiner.examine(
-            original,
+            PhotographReading.of(original),
             done.cutout(),
             Expectations.of(done.method()),
             done.opinions(),

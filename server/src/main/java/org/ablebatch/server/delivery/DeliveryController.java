@@ -75,7 +75,11 @@ class DeliveryController {
   /** What would be made, and what would be lost on the way. Makes nothing. */
   @PostMapping("/batches/{id}/preflight")
   PreflightView preflight(@PathVariable long id, @RequestBody DeliveryRequest request) {
-    return deliveries.preflight(id, specs(id, request));
+    List<SpecEntry> specs = specs(id, request);
+    // A ticket without specs is a plan of nothing; specs that were sent have to be some.
+    return request.specs() == null && specs.isEmpty()
+        ? deliveries.preflightOfNone(id)
+        : deliveries.preflight(id, specs);
   }
 
   /** What the files would weigh; asking again brings more until it is complete. */

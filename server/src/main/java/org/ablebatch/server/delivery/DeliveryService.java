@@ -91,12 +91,28 @@ public class DeliveryService {
     int pictures = items.size() / specs.size();
     return new PreflightView(
         pictures,
-        (int) photos.countByBatchIdAndRemovedAtIsNull(batchId) - pictures,
+        size(batchId) - pictures,
         content.size(),
         count(content, file -> !file.notes().isEmpty()),
         count(content, PreflightFile::blocked),
         count(content, file -> file.change().equals(FileChange.SAME.wireName())),
         content);
+  }
+
+  /** A plan without specs: nothing would be made. */
+  @Transactional(readOnly = true)
+  public PreflightView preflightOfNone(long batchId) {
+    batches.require(batchId);
+    int pictures =
+        photos.countByState(List.of(batchId)).stream()
+            .filter(count -> DELIVERABLE.contains(count.state()))
+            .mapToInt(count -> (int) count.count())
+            .sum();
+    return new PreflightView(pictures, size(batchId) - pictures, 0, 0, 0, 0, List.of());
+  }
+
+  private int size(long batchId) {
+    return (int) photos.countByBatchIdAndRemovedAtIsNull(batchId);
   }
 
   private static int count(List<PreflightFile> files, Predicate<PreflightFile> which) {

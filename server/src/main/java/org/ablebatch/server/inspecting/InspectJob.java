@@ -6,6 +6,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.proposal.Examined;
@@ -111,7 +112,7 @@ class InspectJob implements BackgroundWork {
     try {
       Picture original = files.original(version);
       return examiner.examine(
-          original,
+          PhotographReading.of(original),
           files.cutout(original, version),
           Expectations.of(Method.ofWireName(version.method())),
           opinions.of(version, original),

@@ -8,7 +8,7 @@ import java.time.Instant;
  * @param words beginnings of words that all have to be there, in any order
  * @param since delivered at this time or later
  * @param until delivered before this time
- * @param deliveryId files that were in this delivery last
+ * @param deliveryId what this delivery held, also where something newer has replaced it since
  * @param earlier also what was replaced by something newer
  */
 record ShelfQuery(

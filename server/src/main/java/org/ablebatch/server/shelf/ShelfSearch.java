@@ -176,7 +176,7 @@ class ShelfSearch {
 
     Where(ShelfQuery query) {
       conditions.add("f.tidying_id IS NULL");
-      if (!query.earlier()) {
+      if (!query.earlier() && query.deliveryId() == null) {
         conditions.add("f.replaced_at IS NULL");
       }
       add("f.batch_id = :batch", "batch", query.batch());
@@ -186,8 +186,10 @@ class ShelfSearch {
       add("f.format = :format", "format", query.format());
       add("f.delivered_at >= :since", "since", query.since());
       add("f.delivered_at < :until", "until", query.until());
+      // A file stands on the shelf once, under the delivery that it was in last.
       add(
-          "f.file_id IN (SELECT d.id FROM delivered_file d WHERE d.delivery_id = :delivery)",
+          "(f.photo_id, f.name, f.blob_id) IN (SELECT d.photo_id, d.name, d.blob_id"
+              + " FROM delivered_file d WHERE d.delivery_id = :delivery)",
           "delivery",
           query.deliveryId());
     }

@@ -94,7 +94,7 @@ class Things {
           new Known(
               bench.state(),
               new Pointing(
-                  bench.original(),
+                  bench.reading(),
                   bench.cutout(),
                   Expectations.of(Method.ofWireName(base.method())),
                   () -> opinions.of(base, bench.original()),

@@ -152,7 +152,7 @@ public class TouchUpService implements PendingEdits {
     Bench bench = lay(photoId, page, benches.of(page.base())).bench();
     Expectations expected = Expectations.of(Method.ofWireName(page.base().method()));
     return LOOKING_ONLY
-        .examine(bench.original(), bench.cutout(), expected, Optional.empty(), page.said())
+        .examine(bench.reading(), bench.cutout(), expected, Optional.empty(), page.said())
         .stream()
         .map(Examined::finding)
         .filter(Finding::isSerious)
