@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -17,8 +16,10 @@ import tools.jackson.databind.JsonNode;
  */
 @ExtendWith(OneForAll.class)
 class NothingLostTest {
-  private static final double WIDTH = 1600;
-  private static final double HEIGHT = 1200;
+  /** A quarter of the demo’s photograph: what is kept of a stroke does not depend on its size. */
+  private static final int WIDTH = 800;
+
+  private static final int HEIGHT = 600;
 
   /** How many unsent edits lie in the browser's store; what can be read there is on the disk. */
   private static final String EDITS_ON_DISK =
@@ -48,7 +49,7 @@ class NothingLostTest {
       api = new Api(application.address());
       batch = api.newBatch("Nothing lost", "uneven");
       Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
-      api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
+      api.upload(batch, Map.of("trowel.jpg", Photographs.smaller(photograph, WIDTH)));
       api.post("/api/v1/batches/" + batch + "/cut", "");
       Api.await(() -> api.count(batch, "to-check") == 1);
       id = api.pictures(batch).get(0).get("id").asLong();
@@ -73,13 +74,13 @@ class NothingLostTest {
     Page page = open(browser, address);
     MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
     page.context().setOffline(true);
-    hand.drag(1240, 680, 1270, 680);
+    hand.drag(620, 340, 635, 340);
     assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
     page.context().setOffline(false);
     hand.kept(1);
 
     page.context().setOffline(true);
-    hand.drag(1100, 640, 1130, 640);
+    hand.drag(550, 320, 565, 320);
     assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
     page.close();
     page.context().setOffline(false);
@@ -92,11 +93,11 @@ class NothingLostTest {
   private void twoPeopleMendTheSamePicture(Browser browser, String address) throws Exception {
     Page one = open(browser, address);
     Page two = open(browser, address);
-    new MendingHand(one, WIDTH, HEIGHT).drag(480, 430, 500, 430);
+    new MendingHand(one, WIDTH, HEIGHT).drag(240, 215, 250, 215);
     Api.await(() -> edits() == 3);
     MendingHand second = new MendingHand(two, WIDTH, HEIGHT);
     second.kept(3);
-    second.drag(600, 440, 620, 440);
+    second.drag(300, 220, 310, 220);
     new MendingHand(one, WIDTH, HEIGHT).kept(4);
     two.close();
     one.close();
@@ -107,7 +108,7 @@ class NothingLostTest {
     Page page = open(browser, address);
     MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
     application.kill();
-    hand.drag(900, 600, 930, 600);
+    hand.drag(450, 300, 465, 300);
     assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
   }
 
@@ -121,13 +122,13 @@ class NothingLostTest {
     MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
     hand.see();
     page.context().setOffline(true);
-    hand.drag(1300, 640, 1330, 640);
-    hand.press(1300, 700);
+    hand.drag(650, 320, 665, 320);
+    hand.press(650, 350);
     int[] step = {0};
     // The hand goes on until the browser has put the half stroke on its disk.
     Api.await(
         () -> {
-          hand.moveTo(1300 + ++step[0] % 40, 700, 2);
+          hand.moveTo(650 + ++step[0] % 20, 350, 2);
           return ((Number) page.evaluate(EDITS_ON_DISK)).intValue() == 2;
         });
     Browser.kill(profile);
@@ -149,7 +150,7 @@ class NothingLostTest {
     assertThat(edits()).as("over the new cutout").isZero();
 
     MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
-    hand.drag(1200, 660, 1230, 660);
+    hand.drag(600, 330, 615, 330);
     page.getByText("The one you were mending").click();
 
     hand.kept(8);
@@ -162,7 +163,7 @@ class NothingLostTest {
     Page page = open(browser, address);
     MendingHand hand = new MendingHand(page, WIDTH, HEIGHT);
     page.context().setOffline(true);
-    hand.drag(1000, 560, 1030, 560);
+    hand.drag(500, 280, 515, 280);
     assertThat(page.locator("[data-saving]")).containsText("Not saved yet");
     page.close();
     page.context().setOffline(false);

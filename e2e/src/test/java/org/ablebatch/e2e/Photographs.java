@@ -18,6 +18,7 @@ import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
 import org.ablebatch.codec.read.UnreadablePicture;
 import org.ablebatch.codec.write.PictureWriter;
+import org.ablebatch.core.dress.QuickShrink;
 import org.ablebatch.core.raster.Picture;
 
 /** Pictures that tests send and pictures that come back. */
@@ -37,6 +38,12 @@ final class Photographs {
     } catch (UnreadablePicture e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  /** The same photograph with fewer pixels. */
+  static byte[] smaller(Path photograph, int width) throws IOException {
+    Picture small = QuickShrink.toLongSide(read(Files.readAllBytes(photograph)), width);
+    return PictureWriter.jpeg(small, 92);
   }
 
   /** The same photograph with more pixels, smoothly, and nothing outside of an ellipse in it. */
