@@ -14,13 +14,13 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /**
- * A hundred pictures in one batch, or as many and as large as the environment says, with a page
+ * Sixty pictures in one batch, or as many and as large as the environment says, with a page
  * that draws only what is seen. The longest gap between two frames is printed for
  * docs/operations.md and not judged here: it depends on what else the machine does.
  */
 @SharedApplication
 class ManyPicturesTest {
-  private static final int PICTURES = number("ABLE_TEST_PICTURES", 100);
+  private static final int PICTURES = number("ABLE_TEST_PICTURES", 60);
 
   /** Pixels; 1,632 are 2 megapixels. */
   private static final int WIDTH = number("ABLE_TEST_WIDTH", 320);
