@@ -14,9 +14,9 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Sixty pictures in one batch, or as many and as large as the environment says, with a page
- * that draws only what is seen. The longest gap between two frames is printed for
- * docs/operations.md and not judged here: it depends on what else the machine does.
+ * Sixty pictures in one batch, or as many and as large as the environment says, with a page that
+ * draws only what is seen. The longest gap between two frames is printed for docs/operations.md and
+ * not judged here: it depends on what else the machine does.
  */
 @SharedApplication
 class ManyPicturesTest {

@@ -62,18 +62,20 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
   Plane leave(float[] answer, int width, int height) {
     Place place = place(width, height);
     float[] out = new float[width * height];
+    double[] across = new double[width];
+    for (int x = 0; x < width; x++) {
+      across[x] = inside((x + 0.5) * place.width / width - 0.5, place.width);
+    }
     for (int y = 0; y < height; y++) {
       double v = inside((y + 0.5) * place.height / height - 0.5, place.height);
       int y0 = (int) v;
-      int y1 = Math.min(y0 + 1, place.height - 1);
       double fy = v - y0;
+      int above = (place.top + y0) * side + place.left;
+      int below = (place.top + Math.min(y0 + 1, place.height - 1)) * side + place.left;
       for (int x = 0; x < width; x++) {
-        double u = inside((x + 0.5) * place.width / width - 0.5, place.width);
-        int x0 = (int) u;
+        int x0 = (int) across[x];
         int x1 = Math.min(x0 + 1, place.width - 1);
-        double fx = u - x0;
-        int above = (place.top + y0) * side + place.left;
-        int below = (place.top + y1) * side + place.left;
+        double fx = across[x] - x0;
         out[y * width + x] =
             (float)
                 ((1 - fy) * ((1 - fx) * answer[above + x0] + fx * answer[above + x1])
@@ -91,6 +93,10 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
     float[] out = new float[target * height];
     double step = width / (double) target;
     for (int y = 0; y < height; y++) {
+      // Marks are few: most of their rows have none.
+      if (isBlank(in, y * width, width)) {
+        continue;
+      }
       for (int x = 0; x < target; x++) {
         double from = x * step;
         double to = from + step;
@@ -105,6 +111,15 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
       }
     }
     return out;
+  }
+
+  private static boolean isBlank(float[] in, int start, int length) {
+    for (int i = start; i < start + length; i++) {
+      if (in[i] != 0) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static float[] averageRows(float[] in, int width, int height, int target) {

@@ -6,7 +6,9 @@ import ai.onnxruntime.OrtEnvironment;
 import ai.onnxruntime.OrtException;
 import ai.onnxruntime.OrtSession;
 import java.nio.FloatBuffer;
+import java.util.ArrayDeque;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -23,6 +25,9 @@ final class OnnxPointed implements PointedPrior {
   private static final float ANY = 1e-4f;
 
   private static final float HALF = 0.5f;
+
+  /** A picture whole, and the part around its cutout. */
+  private static final int REMEMBERED = 2;
 
   private final OrtEnvironment environment = OrtEnvironment.getEnvironment();
   private final OnnxPrior seeing;
@@ -47,46 +52,63 @@ final class OnnxPointed implements PointedPrior {
   }
 
   /**
-   * What was looked at last: while somebody draws, the same part is asked about again and again.
+   * What was looked at lately: while somebody draws, the same part is asked about again and again.
    *
    * @param planes that the network was given
    */
   private record Seen(float[] planes, OrtSession.Result features) {}
 
-  private Seen last;
+  private final Deque<Seen> lately = new ArrayDeque<>();
 
   @Override
-  public synchronized Plane answer(
-      ColorPlanes linear, Plane subject, Plane backdrop, Plane cutout) {
+  public View look(ColorPlanes linear, Plane cutout) {
+    float[] planes = letterbox.enter(linear);
+    float[] kept = letterbox.enter(cutout, HALF);
+    try {
+      see(planes);
+    } catch (OrtException e) {
+      throw failed(e);
+    }
+    return (subject, backdrop) ->
+        letterbox.leave(answer(planes, kept, subject, backdrop), linear.width(), linear.height());
+  }
+
+  private synchronized float[] answer(float[] planes, float[] kept, Plane subject, Plane backdrop) {
     int side = letterbox.side();
-    FloatBuffer planes = FloatBuffer.allocate(3 * side * side);
-    planes.put(letterbox.enter(subject, ANY));
-    planes.put(letterbox.enter(backdrop, ANY));
-    planes.put(letterbox.enter(cutout, HALF)).rewind();
+    FloatBuffer said = FloatBuffer.allocate(3 * side * side);
+    said.put(letterbox.enter(subject, ANY));
+    said.put(letterbox.enter(backdrop, ANY));
+    said.put(kept).rewind();
     try (OnnxTensor marks =
-        OnnxTensor.createTensor(environment, planes, new long[] {1, 3, side, side})) {
+        OnnxTensor.createTensor(environment, said, new long[] {1, 3, side, side})) {
       Map<String, OnnxTensorLike> in = new HashMap<>();
-      seen(letterbox.enter(linear))
-          .forEach(one -> in.put(one.getKey(), (OnnxTensor) one.getValue()));
+      see(planes).forEach(one -> in.put(one.getKey(), (OnnxTensor) one.getValue()));
       in.put(MARKS, marks);
       try (OrtSession.Result result = decoder.run(in)) {
         float[] out = new float[side * side];
         ((OnnxTensor) result.get(0)).getFloatBuffer().get(out);
-        return letterbox.leave(out, linear.width(), linear.height());
+        return out;
       }
     } catch (OrtException e) {
-      throw new IllegalStateException("the pointed prior failed", e);
+      throw failed(e);
     }
   }
 
-  private OrtSession.Result seen(float[] planes) throws OrtException {
-    if (last == null || !Arrays.equals(last.planes(), planes)) {
-      OrtSession.Result now = seeing.features(planes, features);
-      if (last != null) {
-        last.features().close();
+  private static IllegalStateException failed(OrtException e) {
+    return new IllegalStateException("the pointed prior failed", e);
+  }
+
+  private synchronized OrtSession.Result see(float[] planes) throws OrtException {
+    for (Seen one : lately) {
+      if (Arrays.equals(one.planes(), planes)) {
+        return one.features();
       }
-      last = new Seen(planes, now);
     }
-    return last.features();
+    Seen now = new Seen(planes, seeing.features(planes, features));
+    lately.addFirst(now);
+    if (lately.size() > REMEMBERED) {
+      lately.removeLast().features().close();
+    }
+    return now.features();
   }
 }

@@ -89,7 +89,8 @@ class LearnedPriorsTest {
     return LearnedPriors.shared()
         .pointed()
         .orElseThrow()
-        .answer(picture, subject, backdrop, cutout);
+        .look(picture, cutout)
+        .answer(subject, backdrop);
   }
 
   private static Plane marked(int cx, int cy, int radius) {

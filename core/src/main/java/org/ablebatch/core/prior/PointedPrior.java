@@ -10,11 +10,20 @@ import org.ablebatch.core.raster.Plane;
  */
 public interface PointedPrior {
   /**
+   * Looks at a picture and its cutout, once for all that is marked in them.
+   *
    * @param linear the upright picture, or a part of it, in linear light; unchanged
-   * @param subject 1 where somebody marked subject, else 0; on the same grid, like all planes
-   * @param backdrop 1 where somebody marked backdrop, else 0
-   * @param cutout coverage 0..1 as it is now
-   * @return probability of subject, 0..1
+   * @param cutout coverage 0..1 as it is now, on the same grid
    */
-  Plane answer(ColorPlanes linear, Plane subject, Plane backdrop, Plane cutout);
+  View look(ColorPlanes linear, Plane cutout);
+
+  /** What was looked at; answers marks on its grid. */
+  interface View {
+    /**
+     * @param subject 1 where somebody marked subject, else 0
+     * @param backdrop 1 where somebody marked backdrop, else 0
+     * @return probability of subject, 0..1
+     */
+    Plane answer(Plane subject, Plane backdrop);
+  }
 }

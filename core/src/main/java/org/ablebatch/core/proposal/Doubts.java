@@ -119,6 +119,9 @@ final class Doubts {
 
   /** The cell of an opinion's grid that a pixel of the inspection's lies in. */
   int cell(Plane plane, int i) {
+    if (plane.width() == seen.width() && plane.height() == seen.height()) {
+      return i;
+    }
     int x = i % seen.width() * plane.width() / seen.width();
     int y = i / seen.width() * plane.height() / seen.height();
     return y * plane.width() + x;

@@ -79,6 +79,11 @@ public final class Pointing {
     this.answer = pointed.map(prior -> new Answer(photograph.linear(), seen, prior));
   }
 
+  /** Looks at the picture as whoever answers marks does, so that the first answer comes sooner. */
+  public void getReady() {
+    answer.ifPresent(Answer::getReady);
+  }
+
   /**
    * @param hint subject or backdrop
    * @param before what was said before it, and holds

@@ -51,12 +51,14 @@ public record Rect(int x, int y, int width, int height) {
     int top = size / width;
     int right = -1;
     int bottom = -1;
-    for (int i = 0; i < size; i++) {
-      if (set.test(i)) {
-        left = Math.min(left, i % width);
-        right = Math.max(right, i % width);
-        top = Math.min(top, i / width);
-        bottom = i / width;
+    for (int y = 0; y < size / width; y++) {
+      for (int x = 0; x < width; x++) {
+        if (set.test(y * width + x)) {
+          left = Math.min(left, x);
+          right = Math.max(right, x);
+          top = Math.min(top, y);
+          bottom = y;
+        }
       }
     }
     return right < 0

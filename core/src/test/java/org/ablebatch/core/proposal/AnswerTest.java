@@ -21,15 +21,20 @@ class AnswerTest {
   private final PotScene pot = new PotScene();
   private final Inspection seen = Inspection.of(pot.picture(), pot.cutout(), Expectations.NONE);
   private Plane shown;
+  private int looks;
 
   /** Everything that it is shown is subject. */
   private final PointedPrior keen =
-      (linear, subject, backdrop, cutout) -> {
+      (linear, cutout) -> {
+        looks++;
         shown = cutout;
-        Plane out = new Plane(linear.width(), linear.height());
-        Arrays.fill(out.values(), 1);
-        return out;
+        Plane all = new Plane(linear.width(), linear.height());
+        Arrays.fill(all.values(), 1);
+        return (subject, backdrop) -> all;
       };
+
+  private final Answer answer =
+      new Answer(PhotographReading.of(pot.picture()).linear(), seen, keen);
 
   private Plane to(Hint.Kind kind, double x, double y) {
     Hint click = new Hint(kind, 6, List.of(new StrokePoint(x, y)));
@@ -39,7 +44,7 @@ class AnswerTest {
             seen.width(),
             seen.height(),
             new Rect(0, 0, PotScene.WIDTH, PotScene.HEIGHT));
-    return new Answer(PhotographReading.of(pot.picture()).linear(), seen, keen).to(marks);
+    return answer.to(marks);
   }
 
   private float at(Plane plane, int x, int y) {
@@ -48,20 +53,29 @@ class AnswerTest {
 
   @Test
   void aMarkOnTheCutoutIsLookedAtCloselyAndTheRestIsBackdrop() {
-    Plane answer = to(Hint.Kind.BACKDROP, 290, 250);
+    Plane says = to(Hint.Kind.BACKDROP, 290, 250);
 
     assertThat(shown.width()).isLessThan(seen.width());
-    assertThat(answer.width()).isEqualTo(seen.width());
-    assertThat(at(answer, 290, 250)).isEqualTo(1);
-    assertThat(at(answer, 180, 250)).as("beside the pot").isEqualTo(1);
-    assertThat(at(answer, 20, 250)).as("where nobody looked").isZero();
+    assertThat(says.width()).isEqualTo(seen.width());
+    assertThat(at(says, 290, 250)).isEqualTo(1);
+    assertThat(at(says, 180, 250)).as("beside the pot").isEqualTo(1);
+    assertThat(at(says, 20, 250)).as("where nobody looked").isZero();
   }
 
   @Test
   void aMarkBesideTheCutoutShowsTheWholePicture() {
-    Plane answer = to(Hint.Kind.SUBJECT, 30, 30);
+    Plane says = to(Hint.Kind.SUBJECT, 30, 30);
 
     assertThat(shown.width()).isEqualTo(seen.width());
-    assertThat(at(answer, 630, 470)).isEqualTo(1);
+    assertThat(at(says, 630, 470)).isEqualTo(1);
+  }
+
+  @Test
+  void aPartIsLookedAtOnceForAllMarksInIt() {
+    answer.getReady();
+    to(Hint.Kind.BACKDROP, 290, 250);
+    to(Hint.Kind.BACKDROP, 300, 260);
+    to(Hint.Kind.SUBJECT, 30, 30);
+    assertThat(looks).as("all of it, and around the pot").isEqualTo(2);
   }
 }

@@ -92,17 +92,18 @@ class PointingTest {
   void whoeverAnswersMarksIsBelievedAsFarAsItHangsTogether() {
     // A square of wall that no colour tells apart, and another that nobody has pointed at.
     PointedPrior squares =
-        (linear, subject, backdrop, cutout) -> {
-          Plane out = new Plane(linear.width(), linear.height());
-          for (int i = 0; i < out.values().length; i++) {
-            int x = i % out.width() * PotScene.WIDTH / out.width();
-            int y = i / out.width() * PotScene.HEIGHT / out.height();
-            boolean one = x >= 40 && x < 100 && y >= 40 && y < 100;
-            boolean other = x >= 440 && x < 500 && y >= 40 && y < 100;
-            out.values()[i] = one || other || cutout.values()[i] > 0 ? 0.95f : 0.02f;
-          }
-          return out;
-        };
+        (linear, cutout) ->
+            (subject, backdrop) -> {
+              Plane out = new Plane(linear.width(), linear.height());
+              for (int i = 0; i < out.values().length; i++) {
+                int x = i % out.width() * PotScene.WIDTH / out.width();
+                int y = i / out.width() * PotScene.HEIGHT / out.height();
+                boolean one = x >= 40 && x < 100 && y >= 40 && y < 100;
+                boolean other = x >= 440 && x < 500 && y >= 40 && y < 100;
+                out.values()[i] = one || other || cutout.values()[i] > 0 ? 0.95f : 0.02f;
+              }
+              return out;
+            };
 
     AreaMask square =
         at(new PotScene(), Optional.of(squares), click(Hint.Kind.SUBJECT, 70, 70), List.of())
@@ -118,10 +119,11 @@ class PointingTest {
   void marksAndCutoutAreShownToWhoeverAnswers() {
     List<String> shown = new ArrayList<>();
     PointedPrior nobody =
-        (linear, subject, backdrop, cutout) -> {
-          shown.add(count(subject) + " " + (count(backdrop) > 0) + " " + (count(cutout) > 0));
-          return new Plane(linear.width(), linear.height());
-        };
+        (linear, cutout) ->
+            (subject, backdrop) -> {
+              shown.add(count(subject) + " " + (count(backdrop) > 0) + " " + (count(cutout) > 0));
+              return new Plane(linear.width(), linear.height());
+            };
 
     at(
         withABall().cover(disc(90, 350, 40), 255),

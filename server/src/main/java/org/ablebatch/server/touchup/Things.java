@@ -68,7 +68,7 @@ class Things {
   /** Looks at the picture as it lies there, so that the next hint need not wait for that. */
   void getReady(Bench bench) {
     if (odds.isPresent()) {
-      known(bench);
+      known(bench).pointing.getReady();
     }
   }
 
