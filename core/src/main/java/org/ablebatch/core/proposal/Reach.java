@@ -20,8 +20,8 @@ final class Reach {
   private static final double AROUND = 0.5;
   private static final int LEAST_AROUND = 20;
 
-  /** A larger window is looked at by every second pixel: the outline is solved again anyway. */
-  private static final int MOST_CELLS = 60_000;
+  /** Of a larger window fewer pixels are looked at: the outline is solved again anyway. */
+  private static final int MOST_CELLS = 30_000;
 
   private final Inspection seen;
 
@@ -93,7 +93,7 @@ final class Reach {
    */
   Change asItHangs(Spot spot, Mode goes, int around, HintMarks said) {
     Rect box = spot.box().grow(around).intersect(grid());
-    int step = box.width() * box.height() > MOST_CELLS ? 2 : 1;
+    int step = (int) Math.ceil(Math.sqrt(box.width() * box.height() / (double) MOST_CELLS));
     Coarse coarse = new Coarse(box, step);
     boolean[] marked = coarse.marks(spot);
     boolean restores = goes == Mode.RESTORE;
