@@ -24,10 +24,15 @@ describe('an edit in words', () => {
     )
     expect(detailsOf({ kind: 'pick', samples: [{ tolerance: 0.09 }] })).toBe('within 9')
     expect(detailsOf({ kind: 'area', area: AREA })).toBe('1 shape')
+    const frame = { kind: 'hint', mode: 'backdrop', sizePx: 20, box: [5, 5, 80, 40] }
+    expect(titleOf(frame)).toBe('In a frame: taken away')
+    expect(detailsOf(frame)).toBe('80 × 40 px')
   })
 
   it('is drawn as its tool', () => {
     expect(iconOf({ mode: 'restore' })).toBe('restore')
     expect(iconOf({ kind: 'trace' })).toBe('trace')
+    expect(iconOf({ kind: 'hint', mode: 'subject' })).toBe('hint')
+    expect(iconOf({ kind: 'hint', mode: 'subject', box: [0, 0, 9, 9] })).toBe('subject')
   })
 })

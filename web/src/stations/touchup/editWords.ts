@@ -17,6 +17,7 @@ const EDGE_WORDS: [keyof EdgeSettings, string][] = [
 /** The drawing that stands for an edit. */
 export function iconOf(edit: EditData): string {
   const kind = edit.kind ?? 'brush'
+  if (kind === 'hint' && edit.box) return 'subject'
   return kind === 'brush' || kind === 'settle' ? (edit.mode ?? 'erase') : kind
 }
 
@@ -35,6 +36,7 @@ export function titleOf(edit: EditData): string {
     case 'settle':
       return erase ? 'Mend: taken away' : 'Mend: brought back'
     case 'hint':
+      if (edit.box) return `In a frame: ${edit.mode === 'subject' ? 'brought back' : 'taken away'}`
       return `Hint: ${HINTS[edit.mode as keyof typeof HINTS] ?? ''}`
     case 'trace':
       return 'Traced line'
@@ -59,6 +61,8 @@ export function edgeWords(edit: EditData): string {
     .join(', ')
 }
 
+const sizeOf = (edit: EditData) => `${edit.box?.[2]} × ${edit.box?.[3]} px`
+
 /** Its settings, short. */
 export function detailsOf(edit: EditData): string {
   const inside = edit.within ? ', inside a shape' : ''
@@ -79,8 +83,9 @@ export function detailsOf(edit: EditData): string {
     case 'take':
       return `version ${edit.versionId}`
     case 'subject':
-      return `${edit.box?.[2]} × ${edit.box?.[3]} px`
+      return sizeOf(edit)
     default: {
+      if (edit.box) return `${sizeOf(edit)}${inside}`
       const soft = edit.softness ? `, softness ${Math.round(edit.softness * 100)}` : ''
       return `${edit.sizePx} px${soft}${inside}`
     }

@@ -50,13 +50,15 @@ export function useTable(picture: Picture, show: (part?: Box) => void, say: (s: 
   const things = useThing(picture.id)
   const stroke = useStroke(bench, () => tool.value, things)
   watch([tool, drawnState], () => {
-    if (tool.value === 'hint' && drawnState.value !== '') things.getReady()
+    const asks = tool.value === 'hint' || tool.value === 'subject'
+    if (asks && drawnState.value !== '') things.getReady()
   })
   const drawn = useArea(bench, picture.id)
   const boxes = useBoxes(
     bench,
     () => (tool.value === 'take' ? 'take' : 'subject'),
     () => version.value,
+    things,
   )
   const pick = usePick(
     bench,

@@ -6,6 +6,7 @@ import { useArea } from './useArea'
 import { useBoxes } from './useBoxes'
 import { useHints } from './useHints'
 import { usePick } from './usePick'
+import type { Things } from './useThing'
 import { useTrace } from './useTrace'
 
 vi.mock('../../../api/client', () => ({
@@ -110,23 +111,58 @@ describe('a shape', () => {
 })
 
 describe('boxes, lines and hints', () => {
-  it('a box asks for the subject in it, and a slip asks for nothing', () => {
+  it('a frame shows what it would change, and a slip asks for nothing', () => {
+    const asked: EditData[] = []
+    let ended = 0
+    const things = {
+      ask: (hint: EditData) => void asked.push(hint),
+      end: () => void ended++,
+    } as unknown as Things
     const { hand, looking, done } = useBoxes(
       bench,
       () => 'subject',
       () => null,
+      things,
     )
     hand.press(pointer(50, 60))
     hand.move(pointer(52, 61))
     hand.release()
-    expect(kept).toHaveLength(0)
+    expect([kept.length, asked.length]).toEqual([0, 0])
+
     hand.press(pointer(90, 80))
     hand.move(pointer(50.4, 20.6))
+    expect(asked).toHaveLength(1)
     hand.release()
-    expect(kept[0]).toMatchObject({ kind: 'subject', box: [50, 20, 40, 60] })
+    const frame = { kind: 'hint', mode: 'backdrop', wide: true, sizePx: 20, box: [50, 20, 40, 60] }
+    expect(kept[0]).toEqual({ ...frame, points: [70, 40, 70, 60] })
+    expect(asked[0]).toEqual(kept[0])
     const [key = ''] = Object.keys(looking.value)
+    const before = ended
     done(key)
     expect(looking.value).toEqual({})
+    expect(ended).toBe(before + 1)
+  })
+
+  it('another version gives what it has in a box, unless none is chosen', () => {
+    const nothing = { ask: vi.fn(), end: vi.fn() } as unknown as Things
+    const chosen = ref<number | null>(null)
+    const { hand } = useBoxes(
+      bench,
+      () => 'take',
+      () => chosen.value,
+      nothing,
+    )
+    const drag = () => {
+      hand.press(pointer(10, 10))
+      hand.move(pointer(60, 40))
+      hand.release()
+    }
+    drag()
+    expect(kept).toHaveLength(0)
+    chosen.value = 7
+    drag()
+    expect(kept[0]).toMatchObject({ kind: 'take', versionId: 7 })
+    expect(nothing.ask).not.toHaveBeenCalled()
   })
 
   it('a line is kept without the points that it does not need, and Alt takes a colour', async () => {

@@ -1,14 +1,18 @@
 import { ref } from 'vue'
 import type { StagePointer } from '../../../stage/PictureStage.vue'
+import type { EditData } from '../../../api/types'
 import { newKey, pointOf, type Bench, type Hand, type Point } from './hand'
+import type { Things } from './useThing'
 
 const LEAST_SCREEN_PX = 6
+const WIDEST_HINT_PX = 2000
 
-/** Drag a box: the engine finds the subject in it, or another version gives what it has there. */
+/** Drag a box: what stands out in it changes sides, or another version gives what it has there. */
 export function useBoxes(
   bench: Bench,
   what: () => 'subject' | 'take',
   version: () => number | null,
+  things: Things,
 ) {
   const box = ref<[Point, Point] | null>(null)
   /** Boxes that the server is looking into, by the key of their edit. */
@@ -23,7 +27,30 @@ export function useBoxes(
 
   function move(pointer: StagePointer) {
     const from = box.value?.[0]
-    if (held && from) box.value = [from, pointOf(pointer)]
+    if (!held || !from) return
+    const to = pointOf(pointer)
+    box.value = [from, to]
+    if (what() === 'subject' && isMeant(from, to)) void things.ask(framed(from, to))
+  }
+
+  function isMeant(a: Point, b: Point): boolean {
+    const least = LEAST_SCREEN_PX / bench.view.scale
+    return Math.abs(a.x - b.x) >= least && Math.abs(a.y - b.y) >= least
+  }
+
+  /** A hint with a frame; its stroke runs along the frame's middle until the server knows better. */
+  function framed(a: Point, b: Point): EditData {
+    const box = whole(a, b)
+    const [x, y, width, height] = box
+    const half = Math.min(width, height) / 2
+    return {
+      kind: 'hint',
+      mode: bench.settings.mode === 'restore' ? 'subject' : 'backdrop',
+      wide: true,
+      sizePx: Math.min(WIDEST_HINT_PX, Math.max(1, half)),
+      points: [x + half, y + half, x + width - half, y + height - half],
+      box,
+    }
   }
 
   function release() {
@@ -31,12 +58,14 @@ export function useBoxes(
     held = false
     const [a, b] = box.value
     box.value = null
-    const least = LEAST_SCREEN_PX / bench.view.scale
-    if (Math.abs(a.x - b.x) < least || Math.abs(a.y - b.y) < least) return
+    if (!isMeant(a, b)) {
+      things.end()
+      return
+    }
     const key = newKey()
     if (what() === 'subject') {
       looking.value = { ...looking.value, [key]: [a, b] }
-      bench.keep({ kind: 'subject', mode: bench.settings.mode, box: whole(a, b) }, key)
+      bench.keep(framed(a, b), key)
       return
     }
     const versionId = version()
@@ -56,6 +85,7 @@ export function useBoxes(
   }
 
   function done(key: string) {
+    if (!held && looking.value[key]) things.end()
     looking.value = Object.fromEntries(Object.entries(looking.value).filter(([k]) => k !== key))
   }
 
@@ -63,7 +93,7 @@ export function useBoxes(
   return { hand, box, looking, done }
 }
 
-function whole(a: Point, b: Point): number[] {
+function whole(a: Point, b: Point): [number, number, number, number] {
   const x = Math.floor(Math.min(a.x, b.x))
   const y = Math.floor(Math.min(a.y, b.y))
   return [x, y, Math.ceil(Math.max(a.x, b.x)) - x, Math.ceil(Math.max(a.y, b.y)) - y]

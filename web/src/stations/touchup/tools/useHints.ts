@@ -71,7 +71,10 @@ export function useHints(
   return { hand, chosen, dragged, drop }
 }
 
+/** Moved, a hint is about what it lies on then, and no longer about the frame that it came from. */
 function shifted(edit: EditData, by: Point): EditData {
   const points = pairs(edit.points ?? []).map((p) => ({ x: p.x + by.x, y: p.y + by.y }))
-  return { ...edit, points: flat(points) }
+  const moved = { ...edit, points: flat(points) }
+  delete moved.box
+  return moved
 }

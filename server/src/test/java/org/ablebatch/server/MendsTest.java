@@ -280,6 +280,40 @@ class MendsTest {
     assertThat(kept.get("area").get("parts")).isNotEmpty();
   }
 
+  @Test
+  void aFrameMeansWhatStandsOutInItAndItsMarkIsPutThere() {
+    api.verdict(picture, "touch-up");
+    String edits = "/api/v1/pictures/" + picture + "/edits";
+    // Its middle is beside the hole.
+    String frame = framed(160, 120, 120, 60);
+
+    JsonNode shown =
+        api.post("/api/v1/pictures/" + picture + "/bench/thing", frame).body().get("area");
+    assertThat(shown.get("parts")).isNotEmpty();
+    api.post(edits, "{\"clientKey\": \"around-it\", \"edit\": " + frame + "}");
+
+    assertThat(middle()).isEqualTo(255);
+    assertThat(api.matte(picture).at(20, 20)).as("far away").isZero();
+    JsonNode kept = api.get(edits).body().get("edits").get(1).get("edit");
+    assertThat(kept.get("points").get(0).asDouble()).isBetween(180.0, 220.0);
+    assertThat(kept.get("points").get(1).asDouble()).isBetween(130.0, 170.0);
+
+    Answer nothing =
+        api.post(
+            edits, "{\"clientKey\": \"empty-frame\", \"edit\": " + framed(180, 130, 40, 40) + "}");
+    assertThat(nothing.status()).isEqualTo(409);
+    assertThat(nothing.body().get("detail").asString()).contains("Nothing in this frame");
+    assertThat(api.get(edits).body().get("edits")).hasSize(2);
+  }
+
+  private static String framed(int x, int y, int width, int height) {
+    return """
+        {"kind": "hint", "mode": "subject", "wide": true, "sizePx": 20,
+         "points": [%d, %d], "box": [%d, %d, %d, %d]}
+        """
+        .formatted(x + width / 2 + 30, y + height / 2, x, y, width, height);
+  }
+
   private String answers() {
     StringBuilder text = new StringBuilder();
     for (JsonNode one : api.get("/api/v1/batches/" + batch + "/mends").body()) {

@@ -10,6 +10,7 @@ import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.Measures;
 import org.ablebatch.bench.accuracy.TestSet;
 import org.ablebatch.core.area.Area;
+import org.ablebatch.core.area.AreaMask;
 import org.ablebatch.core.cut.CutOutcome;
 import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.Cutter;
@@ -21,6 +22,9 @@ import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.mend.Means;
 import org.ablebatch.core.mend.Mender;
+import org.ablebatch.core.mend.Mode;
+import org.ablebatch.core.mend.NothingThere;
+import org.ablebatch.core.mend.SubjectEdit;
 import org.ablebatch.core.proposal.Pointing;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
@@ -51,6 +55,12 @@ public final class HintsCommand implements Callable<Integer> {
 
   @Option(names = "--strokes", description = "A stroke along the wrong place instead of a click.")
   private boolean strokes;
+
+  @Option(names = "--frames", description = "A frame around the wrong place instead of a click.")
+  private boolean frames;
+
+  @Option(names = "--boxes", description = "The subject in such a frame, as the engine cuts it.")
+  private boolean boxes;
 
   private final Cutter cutter = new Cutter(LearnedPriors.shared());
 
@@ -94,19 +104,18 @@ public final class HintsCommand implements Callable<Integer> {
     Cutout cutout = done.cutout();
     for (int k = 0; k <= MOST_CLICKS; k++) {
       iou[k] = Measures.of(truth, cutout.matte()).iou();
-      Optional<Hint> click =
+      Optional<WrongPlace.Marked> click =
           k == MOST_CLICKS
               ? Optional.empty()
-              : WrongPlace.of(cutout.matte(), truth)
-                  .map(place -> strokes ? place.stroke() : place.click());
+              : WrongPlace.of(cutout.matte(), truth).map(this::mark);
       if (click.isPresent()) {
         long began = System.nanoTime();
-        edits.add(edit(picture, cutout, done, click.get(), said));
-        said.add(click.get());
-        cutout =
-            narrow
-                ? mender.replay(picture, done.cutout(), edits)
-                : mender.replay(picture, cutout, edits.subList(k, k + 1));
+        Edit edit = edit(picture, cutout, done, click.get(), said);
+        edits.add(edit);
+        if (edit instanceof HintEdit hint) {
+          said.add(hint.hint());
+        }
+        cutout = carriedOut(picture, done.cutout(), cutout, edits);
         millis.add((System.nanoTime() - began) / 1_000_000);
       }
     }
@@ -114,21 +123,50 @@ public final class HintsCommand implements Callable<Integer> {
     return Optional.of(new Course(entry.name(), iou, millis));
   }
 
-  private Edit edit(
-      Picture picture, Cutout cutout, CutOutcome.Done done, Hint click, List<Hint> said) {
-    if (narrow) {
-      return new HintEdit(click);
+  private Cutout carriedOut(Picture picture, Cutout before, Cutout now, List<Edit> edits) {
+    try {
+      return narrow
+          ? mender.replay(picture, before, edits)
+          : mender.replay(picture, now, edits.subList(edits.size() - 1, edits.size()));
+    } catch (NothingThere e) {
+      return now;
     }
-    Optional<Area> area =
+  }
+
+  private WrongPlace.Marked mark(WrongPlace place) {
+    if (frames || boxes) {
+      return place.framed();
+    }
+    return new WrongPlace.Marked(strokes ? place.stroke() : place.click());
+  }
+
+  private Edit edit(
+      Picture picture,
+      Cutout cutout,
+      CutOutcome.Done done,
+      WrongPlace.Marked click,
+      List<Hint> said) {
+    if (narrow) {
+      return new HintEdit(click.hint());
+    }
+    if (boxes) {
+      Mode mode = click.hint().kind() == Hint.Kind.SUBJECT ? Mode.RESTORE : Mode.ERASE;
+      Area frame = click.frame().orElseThrow();
+      return new SubjectEdit(mode, AreaMask.of(frame, picture.width(), picture.height()).box());
+    }
+    Pointing pointing =
         new Pointing(
-                PhotographReading.of(picture),
-                cutout,
-                Expectations.of(done.method()),
-                done::opinions,
-                LearnedPriors.shared().mends().orElseThrow(),
-                LearnedPriors.shared().pointed())
-            .at(click, said);
-    return new HintEdit(click, area);
+            PhotographReading.of(picture),
+            cutout,
+            Expectations.of(done.method()),
+            done::opinions,
+            LearnedPriors.shared().mends().orElseThrow(),
+            LearnedPriors.shared().pointed());
+    Optional<Pointing.Meant> framed =
+        click.frame().flatMap(frame -> pointing.in(frame, click.hint(), said));
+    return framed
+        .map(found -> new HintEdit(found.mark(), Optional.of(found.thing())))
+        .orElseGet(() -> new HintEdit(click.hint(), pointing.at(click.hint(), said)));
   }
 
   private static String words(double[] iou) {

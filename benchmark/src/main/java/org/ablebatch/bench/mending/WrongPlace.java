@@ -4,10 +4,14 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import org.ablebatch.core.area.Area;
+import org.ablebatch.core.area.Shape;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.Distance;
 import org.ablebatch.core.raster.Matte;
+import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.stroke.Stroke;
 import org.ablebatch.core.stroke.StrokePoint;
 
 /** The largest connected place of a cutout that is wrong by more than half, as a hand sees it. */
@@ -19,6 +23,9 @@ final class WrongPlace {
 
   private static final double OF_THE_DEPTH = 1.6;
   private static final int STATIONS = 9;
+
+  /** Around a frame, as a share of its longer side. */
+  private static final double AIR = 0.06;
 
   /** Where the place is much narrower than at its middle nobody draws. */
   private static final double LEAST_OF_THE_DEPTH = 0.3;
@@ -85,6 +92,33 @@ final class WrongPlace {
     return hint(List.copyOf(way));
   }
 
+  /** A mark with the frame that it is about; empty = it has none. */
+  record Marked(Hint hint, Optional<Area> frame) {
+    Marked(Hint hint) {
+      this(hint, Optional.empty());
+    }
+  }
+
+  /** A frame drawn around it by hand, with some air, and a stroke along the frame's middle. */
+  Marked framed() {
+    Rect place = Rect.around(i -> depth[i] > 0, width, depth.length);
+    int air = (int) Math.max(2, AIR * Math.max(place.width(), place.height()));
+    Rect frame = place.grow(air).intersect(new Rect(0, 0, width, height));
+    double size = Math.min(frame.width(), frame.height()) / 2.0;
+    Hint along =
+        new Hint(
+            kind(),
+            Math.max(1, Math.min(Stroke.LARGEST_PX, size)),
+            List.of(
+                new StrokePoint(frame.x() + size, frame.y() + size),
+                new StrokePoint(frame.right() - size, frame.bottom() - size)));
+    StrokePoint corner = new StrokePoint(frame.x(), frame.y());
+    StrokePoint opposite = new StrokePoint(frame.right(), frame.bottom());
+    Shape box = new Shape(Shape.Kind.BOX, List.of(corner, opposite));
+    Area area = new Area(List.of(new Area.Part(Area.Joining.ADD, box)), false, 0);
+    return new Marked(along, Optional.of(area));
+  }
+
   /** The deepest pixel of a column or row, if the way there stays in the place. */
   private Optional<StrokePoint> extend(StrokePoint from, int line, boolean wide) {
     if (line < 0 || line >= (wide ? width : height)) {
@@ -143,6 +177,10 @@ final class WrongPlace {
 
   private Hint hint(List<StrokePoint> way) {
     double size = Math.min(SIZE * Math.max(width, height), OF_THE_DEPTH * depth[middle]);
-    return new Hint(isSubject ? Hint.Kind.SUBJECT : Hint.Kind.BACKDROP, Math.max(1, size), way);
+    return new Hint(kind(), Math.max(1, size), way);
+  }
+
+  private Hint.Kind kind() {
+    return isSubject ? Hint.Kind.SUBJECT : Hint.Kind.BACKDROP;
   }
 }

@@ -8,6 +8,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.IntPredicate;
 import java.util.function.Supplier;
 import org.ablebatch.core.area.Area;
+import org.ablebatch.core.area.AreaMask;
 import org.ablebatch.core.cut.Opinions;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Finding;
@@ -90,23 +91,97 @@ public final class Pointing {
    * @return what would change sides; empty where the mark says nothing new
    */
   public Optional<Area> at(Hint hint, List<Hint> before) {
-    Mode goes = hint.kind() == Hint.Kind.SUBJECT ? Mode.RESTORE : Mode.ERASE;
-    boolean[] marked = marked(hint, goes);
-    List<Hint> all = new ArrayList<>(before);
-    all.add(hint);
-    Said said = new Said(all.stream().map(HintEdit::new).toList(), seen);
-    return spotOf(marked).flatMap(spot -> at(spot, marked, goes, said)).map(it -> it.area(seen));
+    return change(hint, before, Optional.empty()).map(it -> it.area(seen));
   }
 
-  private Optional<Change> at(Spot mark, boolean[] marked, Mode goes, Said said) {
+  /**
+   * What a hint is about.
+   *
+   * @param thing what would change sides
+   * @param mark a place that is on it for sure
+   */
+  public record Meant(Area thing, Hint mark) {}
+
+  /**
+   * All that stands out in a frame, wherever in it that is. Nothing outside of it changes.
+   *
+   * @param hint subject or backdrop, across the middle of the frame
+   * @param before what was said before it, and holds
+   * @return empty where nothing stands out that is not so yet
+   */
+  public Optional<Meant> in(Area frame, Hint hint, List<Hint> before) {
+    return change(hint, before, Optional.of(frame))
+        .map(it -> new Meant(it.area(seen), it.mark(hint, seen)));
+  }
+
+  private Optional<Change> change(Hint hint, List<Hint> before, Optional<Area> frame) {
+    Mode goes = hint.kind() == Hint.Kind.SUBJECT ? Mode.RESTORE : Mode.ERASE;
+    Optional<boolean[]> framed = frame.map(this::onGrid);
+    framed.ifPresent(set -> keepNew(set, goes));
+    Hint meant = framed.map(set -> inTheOpen(hint, goes, set)).orElse(hint);
+    boolean[] marked = marked(meant);
+    keepNew(marked, goes);
+    List<Hint> all = new ArrayList<>(before);
+    all.add(meant);
+    Said said = new Said(all.stream().map(HintEdit::new).toList(), seen);
+    return spotOf(marked).flatMap(spot -> at(spot, marked, framed, goes, said));
+  }
+
+  /**
+   * The hint, or one in the middle of what is not yet as it is to be, if most of it is not there.
+   */
+  private Hint inTheOpen(Hint hint, Mode goes, boolean[] open) {
+    boolean[] mark = marked(hint);
+    int area = 0;
+    int there = 0;
+    for (int i = 0; i < mark.length; i++) {
+      area += mark[i] ? 1 : 0;
+      there += mark[i] && open[i] ? 1 : 0;
+    }
+    return there > HALF * area
+        ? hint
+        : spotOf(open).map(spot -> new Change(goes, spot, false).mark(hint, seen)).orElse(hint);
+  }
+
+  private boolean[] marked(Hint hint) {
+    boolean[] set = new boolean[seen.size()];
+    hint.addTo(set, seen.width(), seen.height(), seen.picture().width(), seen.picture().height());
+    return set;
+  }
+
+  /** Leaves what is not yet on the side that it goes to. */
+  private void keepNew(boolean[] set, Mode goes) {
+    boolean restores = goes == Mode.RESTORE;
+    for (int i = 0; i < set.length; i++) {
+      set[i] &= seen.kept()[i] != restores;
+    }
+  }
+
+  private boolean[] onGrid(Area area) {
+    double sx = seen.width() / (double) seen.picture().width();
+    double sy = seen.height() / (double) seen.picture().height();
+    AreaMask mask = AreaMask.of(area.scaled(sx, sy), seen.width(), seen.height());
+    boolean[] out = new boolean[seen.size()];
+    for (int k = 0; k < mask.share().length; k++) {
+      out[seen.at(mask.box(), k)] = (mask.share()[k] & 0xFF) > 127;
+    }
+    return out;
+  }
+
+  /**
+   * @param framed of what is in a frame, what is not yet as it is to be; empty = there is no frame
+   */
+  private Optional<Change> at(
+      Spot mark, boolean[] marked, Optional<boolean[]> framed, Mode goes, Said said) {
     // Colours and edges need not wait for whoever answers marks.
     CompletableFuture<List<Change>> nearby =
         CompletableFuture.supplyAsync(() -> nearby(mark, marked, goes, said.marks()));
+    boolean[] meant = framed.orElse(marked);
     Optional<Plane> subject = answer.map(one -> one.to(said.marks()));
     float says = subject.isEmpty() ? HALF : goes == Mode.RESTORE ? BELIEVED : 1 - BELIEVED;
     List<Change> candidates = new ArrayList<>();
     for (Plane view : subject.map(List::of).orElseGet(this::views)) {
-      touched(marked, goes, i -> doubts.at(view, i) >= says)
+      touched(meant, goes, i -> doubts.at(view, i) >= says)
           .ifPresent(
               spot -> {
                 candidates.add(reach.asSeen(spot, goes));
@@ -115,6 +190,7 @@ public final class Pointing {
     }
     candidates.addAll(nearby.join());
     return candidates.stream()
+        .map(change -> framed.map(frame -> change.inside(frame, seen)).orElse(change))
         .filter(change -> !change.isEmpty() && !said.isTakenBackBy(goes, change.spot()))
         .max(
             Comparator.comparingDouble(
@@ -134,16 +210,6 @@ public final class Pointing {
       }
     }
     return sum;
-  }
-
-  /** Where the mark says something that is not so yet. */
-  private boolean[] marked(Hint hint, Mode goes) {
-    boolean[] set = new boolean[seen.size()];
-    hint.addTo(set, seen.width(), seen.height(), seen.picture().width(), seen.picture().height());
-    for (int i = 0; i < set.length; i++) {
-      set[i] &= seen.kept()[i] != (goes == Mode.RESTORE);
-    }
-    return set;
   }
 
   private Optional<Spot> spotOf(boolean[] set) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.ablebatch.core.PotScene;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.area.AreaMask;
+import org.ablebatch.core.area.Shape;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.hint.Hint;
@@ -23,6 +24,21 @@ class PointingTest {
   private static final LearnedTrees SURE = LearnedTrees.parse("3");
 
   /** A pot, and beside it a red ball that nobody kept. */
+  /** A square of wall that no colour tells apart, and another. */
+  private static final PointedPrior SQUARES =
+      (linear, cutout) ->
+          (subject, backdrop) -> {
+            Plane out = new Plane(linear.width(), linear.height());
+            for (int i = 0; i < out.values().length; i++) {
+              int x = i % out.width() * PotScene.WIDTH / out.width();
+              int y = i / out.width() * PotScene.HEIGHT / out.height();
+              boolean one = x >= 40 && x < 100 && y >= 40 && y < 100;
+              boolean other = x >= 440 && x < 500 && y >= 40 && y < 100;
+              out.values()[i] = one || other || cutout.values()[i] > 0 ? 0.95f : 0.02f;
+            }
+            return out;
+          };
+
   private static PotScene withABall() {
     return new PotScene().paint(disc(90, 350, 40), 0xFF8A3A2A);
   }
@@ -37,16 +53,21 @@ class PointingTest {
 
   private static Optional<AreaMask> at(
       PotScene scene, Optional<PointedPrior> pointed, Hint hint, List<Hint> before) {
-    Optional<Area> area =
-        new Pointing(
-                PhotographReading.of(scene.picture()),
-                scene.cutout(),
-                Expectations.NONE,
-                Optional::empty,
-                SURE,
-                pointed)
-            .at(hint, before);
-    return area.map(found -> AreaMask.of(found, PotScene.WIDTH, PotScene.HEIGHT));
+    return pointing(scene, pointed).at(hint, before).map(PointingTest::mask);
+  }
+
+  private static AreaMask mask(Area area) {
+    return AreaMask.of(area, PotScene.WIDTH, PotScene.HEIGHT);
+  }
+
+  private static Pointing pointing(PotScene scene, Optional<PointedPrior> pointed) {
+    return new Pointing(
+        PhotographReading.of(scene.picture()),
+        scene.cutout(),
+        Expectations.NONE,
+        Optional::empty,
+        SURE,
+        pointed);
   }
 
   @Test
@@ -90,29 +111,58 @@ class PointingTest {
 
   @Test
   void whoeverAnswersMarksIsBelievedAsFarAsItHangsTogether() {
-    // A square of wall that no colour tells apart, and another that nobody has pointed at.
-    PointedPrior squares =
-        (linear, cutout) ->
-            (subject, backdrop) -> {
-              Plane out = new Plane(linear.width(), linear.height());
-              for (int i = 0; i < out.values().length; i++) {
-                int x = i % out.width() * PotScene.WIDTH / out.width();
-                int y = i / out.width() * PotScene.HEIGHT / out.height();
-                boolean one = x >= 40 && x < 100 && y >= 40 && y < 100;
-                boolean other = x >= 440 && x < 500 && y >= 40 && y < 100;
-                out.values()[i] = one || other || cutout.values()[i] > 0 ? 0.95f : 0.02f;
-              }
-              return out;
-            };
-
     AreaMask square =
-        at(new PotScene(), Optional.of(squares), click(Hint.Kind.SUBJECT, 70, 70), List.of())
+        at(new PotScene(), Optional.of(SQUARES), click(Hint.Kind.SUBJECT, 70, 70), List.of())
             .orElseThrow();
 
     assertThat(square.at(46, 46)).isEqualTo(255);
     assertThat(square.at(94, 94)).isEqualTo(255);
     assertThat(square.at(70, 130)).as("the wall below").isZero();
     assertThat(square.at(470, 70)).as("the other").isZero();
+  }
+
+  private static Optional<Pointing.Meant> in(Area frame, PotScene scene, Hint hint) {
+    return pointing(scene, Optional.of(SQUARES)).in(frame, hint, List.of());
+  }
+
+  private static Area frame(double left, double top, double right, double bottom) {
+    Shape box =
+        new Shape(
+            Shape.Kind.BOX, List.of(new StrokePoint(left, top), new StrokePoint(right, bottom)));
+    return new Area(List.of(new Area.Part(Area.Joining.ADD, box)), false, 0);
+  }
+
+  @Test
+  void nothingChangesOutsideOfAFrame() {
+    AreaMask half =
+        in(frame(40, 300, 140, 350), withABall(), click(Hint.Kind.SUBJECT, 90, 332))
+            .map(found -> mask(found.thing()))
+            .orElseThrow();
+
+    assertThat(half.at(90, 340)).isEqualTo(255);
+    assertThat(half.at(90, 360)).as("the ball’s lower half").isZero();
+  }
+
+  @Test
+  void aFrameIsAboutAllThatIsSubjectInItWhereverItsMarkLies() {
+    // The middle of the frame is wall.
+    Pointing.Meant found =
+        in(frame(20, 20, 520, 120), new PotScene(), click(Hint.Kind.SUBJECT, 270, 30))
+            .orElseThrow();
+
+    AreaMask both = mask(found.thing());
+    assertThat(both.at(70, 70)).isEqualTo(255);
+    assertThat(both.at(470, 70)).as("the other").isEqualTo(255);
+    assertThat(both.at(270, 30)).as("the wall under the mark").isZero();
+    StrokePoint mark = found.mark().points().get(0);
+    assertThat(both.at((int) mark.x(), (int) mark.y())).as("what counts as said").isEqualTo(255);
+  }
+
+  @Test
+  void aFrameInWhichNothingStandsOutSaysNothing() {
+    assertThat(in(frame(250, 230, 320, 270), new PotScene(), click(Hint.Kind.SUBJECT, 290, 250)))
+        .as("all of it is kept")
+        .isEmpty();
   }
 
   @Test

@@ -2,6 +2,8 @@ package org.ablebatch.server.editing;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.stream.Stream;
+import org.ablebatch.core.hint.Hint;
 
 /**
  * An edit on the wire and in the database. Each kind has fields of its own; the others are left
@@ -25,7 +27,8 @@ import java.util.List;
  * @param colour trace: #RRGGBB; null = the photograph's own
  * @param edge edge: the settings
  * @param versionId take: from which version
- * @param box subject: around it, x, y, width, height
+ * @param box subject: around it, x, y, width, height; wide hint: the frame that it is about, in
+ *     which the server puts the mark onto the thing
  * @param within any kind: only inside
  */
 @Schema(name = "EditData")
@@ -65,6 +68,31 @@ public record EditData(
         inverted,
         wide,
         found,
+        fromPx,
+        toPx,
+        colour,
+        edge,
+        versionId,
+        box,
+        within);
+  }
+
+  /** The same with the mark of a hint. */
+  public EditData withMark(Hint mark) {
+    List<Double> way = mark.points().stream().flatMap(p -> Stream.of(p.x(), p.y())).toList();
+    return new EditData(
+        kind,
+        mode,
+        mark.sizePx(),
+        softness,
+        strength,
+        way,
+        edgeAware,
+        samples,
+        everywhere,
+        inverted,
+        wide,
+        area,
         fromPx,
         toPx,
         colour,

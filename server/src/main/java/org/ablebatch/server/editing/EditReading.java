@@ -181,6 +181,24 @@ public final class EditReading {
   }
 
   /**
+   * The frame that a hint is about; empty = about what it lies on.
+   *
+   * @param data of kind hint
+   */
+  public static Optional<Area> frame(EditData data) {
+    return Optional.ofNullable(data.box())
+        .map(EditReading::box)
+        .map(
+            box ->
+                new Shape(
+                    Shape.Kind.BOX,
+                    List.of(
+                        new StrokePoint(box.x(), box.y()),
+                        new StrokePoint(box.right(), box.bottom()))))
+        .map(shape -> new Area(List.of(new Area.Part(Area.Joining.ADD, shape)), false, 0));
+  }
+
+  /**
    * @param data of kind hint
    */
   public static HintEdit hintEdit(EditData data) {

@@ -50,16 +50,25 @@ class Things {
     /** What was asked last: a hint that is kept has mostly been asked about while it was drawn. */
     private Asked last;
 
-    private record Asked(Hint hint, List<Hint> before, Optional<Area> answer) {}
+    private record Asked(
+        Hint hint, List<Hint> before, Optional<Area> frame, Optional<Pointing.Meant> answer) {
+      boolean is(Hint other, List<Hint> beforeIt, Optional<Area> around) {
+        return hint.equals(other) && before.equals(beforeIt) && frame.equals(around);
+      }
+    }
 
     Known(String state, Pointing pointing) {
       this.state = state;
       this.pointing = pointing;
     }
 
-    synchronized Optional<Area> at(Hint hint, List<Hint> before) {
-      if (last == null || !last.hint().equals(hint) || !last.before().equals(before)) {
-        last = new Asked(hint, before, pointing.at(hint, before));
+    synchronized Optional<Pointing.Meant> at(Hint hint, List<Hint> before, Optional<Area> frame) {
+      if (last == null || !last.is(hint, before, frame)) {
+        Optional<Pointing.Meant> meant =
+            frame.isPresent()
+                ? pointing.in(frame.get(), hint, before)
+                : pointing.at(hint, before).map(thing -> new Pointing.Meant(thing, hint));
+        last = new Asked(hint, before, frame, meant);
       }
       return last.answer();
     }
@@ -74,13 +83,14 @@ class Things {
 
   /**
    * @param before the hints that count already
+   * @param frame that the hint is about; empty = about what it lies on
    * @return empty where the hint can only speak for its surroundings
    */
-  Optional<Area> at(Bench bench, Hint hint, List<Hint> before) {
+  Optional<Pointing.Meant> at(Bench bench, Hint hint, List<Hint> before, Optional<Area> frame) {
     if (odds.isEmpty() || hint.kind() == Hint.Kind.MIXED) {
       return Optional.empty();
     }
-    return known(bench).at(hint, before);
+    return known(bench).at(hint, before, frame);
   }
 
   private Known known(Bench bench) {

@@ -11,6 +11,7 @@ import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.mend.HintEdit;
 import org.ablebatch.core.proposal.Examined;
 import org.ablebatch.core.proposal.Examiner;
+import org.ablebatch.core.proposal.Pointing;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.server.bench.Bench;
 import org.ablebatch.server.bench.Benches;
@@ -139,7 +140,17 @@ public class TouchUpService implements PendingEdits {
    * @param editId that it takes the place of; null = it is new
    */
   EditData reaching(long photoId, Long editId, EditData data) {
-    return isWide(data) ? data.withArea(thing(photoId, editId, data).orElse(null)) : data;
+    if (!isWide(data)) {
+      return data;
+    }
+    Optional<Pointing.Meant> meant = meant(photoId, editId, data);
+    if (data.box() == null) {
+      return data.withArea(meant.map(it -> EditWriting.area(it.thing())).orElse(null));
+    }
+    // What is on record as said is the thing, not the middle of a frame that was drawn around it.
+    Pointing.Meant found =
+        meant.orElseThrow(() -> new Conflict("Nothing in this frame stands out."));
+    return data.withArea(EditWriting.area(found.thing())).withMark(found.mark());
   }
 
   private static boolean isWide(EditData data) {
@@ -166,17 +177,19 @@ public class TouchUpService implements PendingEdits {
 
   /** What a hint would change; empty where it speaks for its surroundings only. */
   Optional<EditData.AreaData> thing(long photoId, EditData hint) {
-    return thing(photoId, null, hint);
+    return meant(photoId, null, hint).map(it -> EditWriting.area(it.thing()));
   }
 
   /** A hint that is moved is asked again as if it had not been there: it is not its own past. */
-  private Optional<EditData.AreaData> thing(long photoId, Long editId, EditData hint) {
+  private Optional<Pointing.Meant> meant(long photoId, Long editId, EditData hint) {
     EditBook.Page page = book.page(photoId).without(editId);
     Bench bench = benches.of(page.base());
     bench.bringTo(steps(page));
-    return things
-        .at(bench, EditReading.hint(hint), page.said().stream().map(HintEdit::hint).toList())
-        .map(EditWriting::area);
+    return things.at(
+        bench,
+        EditReading.hint(hint),
+        page.said().stream().map(HintEdit::hint).toList(),
+        EditReading.frame(hint));
   }
 
   private List<Bench.Step> steps(EditBook.Page page) {
