@@ -77,6 +77,30 @@ public record EditData(
         within);
   }
 
+  /** Instead of a hint with a frame, what the engine finds in it. */
+  public EditData asSubject() {
+    return new EditData(
+        "subject",
+        "subject".equals(mode) ? "restore" : "erase",
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        box,
+        within);
+  }
+
   /** The same with the mark of a hint. */
   public EditData withMark(Hint mark) {
     List<Double> way = mark.points().stream().flatMap(p -> Stream.of(p.x(), p.y())).toList();

@@ -74,9 +74,14 @@ class Things {
     }
   }
 
+  /** Whether anybody can say which thing a hint lies on. */
+  boolean areKnown() {
+    return odds.isPresent();
+  }
+
   /** Looks at the picture as it lies there, so that the next hint need not wait for that. */
   void getReady(Bench bench) {
-    if (odds.isPresent()) {
+    if (areKnown()) {
       known(bench).pointing.getReady();
     }
   }
@@ -87,7 +92,7 @@ class Things {
    * @return empty where the hint can only speak for its surroundings
    */
   Optional<Pointing.Meant> at(Bench bench, Hint hint, List<Hint> before, Optional<Area> frame) {
-    if (odds.isEmpty() || hint.kind() == Hint.Kind.MIXED) {
+    if (!areKnown() || hint.kind() == Hint.Kind.MIXED) {
       return Optional.empty();
     }
     return known(bench).at(hint, before, frame);

@@ -143,6 +143,9 @@ public class TouchUpService implements PendingEdits {
     if (!isWide(data)) {
       return data;
     }
+    if (data.box() != null && !things.areKnown()) {
+      return data.asSubject();
+    }
     Optional<Pointing.Meant> meant = meant(photoId, editId, data);
     if (data.box() == null) {
       return data.withArea(meant.map(it -> EditWriting.area(it.thing())).orElse(null));

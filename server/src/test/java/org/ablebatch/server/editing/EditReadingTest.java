@@ -3,6 +3,7 @@ package org.ablebatch.server.editing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.mend.AreaEdit;
@@ -40,6 +41,25 @@ class EditReadingTest {
     assertThat(brush.stroke().strength01()).isEqualTo(1);
     assertThat(brush.stroke().points())
         .containsExactly(new StrokePoint(10, 20), new StrokePoint(30.5, 4));
+  }
+
+  @Test
+  void aHintWithAFrameIsAboutItAndWithoutAnyoneToAskItsSubjectIsCut() {
+    EditData hint =
+        data(
+            "{'kind': 'hint', 'mode': 'backdrop', 'wide': true, 'sizePx': 9, 'points': [15, 25],"
+                + " 'box': [10, 20, 30, 40]}");
+
+    Area frame = EditReading.frame(hint).orElseThrow();
+    assertThat(frame.parts().get(0).shape().points())
+        .containsExactly(new StrokePoint(10, 20), new StrokePoint(40, 60));
+    assertThat(EditReading.frame(data("{'kind': 'hint'}"))).isEmpty();
+    assertThat(EditReading.edit(hint.asSubject()))
+        .isEqualTo(new SubjectEdit(Mode.ERASE, new Rect(10, 20, 30, 40)));
+
+    Hint mark = new Hint(Hint.Kind.BACKDROP, 4, List.of(new StrokePoint(33, 44)));
+    assertThat(EditReading.hint(hint.withMark(mark))).isEqualTo(mark);
+    assertThat(hint.withMark(mark).box()).isEqualTo(hint.box());
   }
 
   @Test
@@ -124,7 +144,10 @@ class EditReadingTest {
   }
 
   private static Edit read(String json) {
-    return EditReading.edit(
-        JsonMapper.builder().build().readValue(json.replace('\'', '"'), EditData.class));
+    return EditReading.edit(data(json));
+  }
+
+  private static EditData data(String json) {
+    return JsonMapper.builder().build().readValue(json.replace('\'', '"'), EditData.class);
   }
 }
