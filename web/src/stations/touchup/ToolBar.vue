@@ -83,7 +83,7 @@ const isBrush = computed(() => ['brush', 'strand', 'hint'].includes(props.tool))
     </template>
     <template v-else-if="tool === 'subject'">
       <BarChoice v-model="settings.mode" label="What it does" :options="KEEPING" />
-      <span class="quiet small">drag a frame around it; what it would change is shown</span>
+      <span class="quiet small">drag a box around it; what would change is shown</span>
     </template>
     <template v-else-if="tool === 'take'">
       <TakeBar

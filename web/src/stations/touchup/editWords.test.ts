@@ -25,7 +25,7 @@ describe('an edit in words', () => {
     expect(detailsOf({ kind: 'pick', samples: [{ tolerance: 0.09 }] })).toBe('within 9')
     expect(detailsOf({ kind: 'area', area: AREA })).toBe('1 shape')
     const frame = { kind: 'hint', mode: 'backdrop', sizePx: 20, box: [5, 5, 80, 40] }
-    expect(titleOf(frame)).toBe('In a frame: taken away')
+    expect(titleOf(frame)).toBe('In a box: taken away')
     expect(detailsOf(frame)).toBe('80 × 40 px')
   })
 

@@ -36,7 +36,7 @@ export function titleOf(edit: EditData): string {
     case 'settle':
       return erase ? 'Mend: taken away' : 'Mend: brought back'
     case 'hint':
-      if (edit.box) return `In a frame: ${edit.mode === 'subject' ? 'brought back' : 'taken away'}`
+      if (edit.box) return `In a box: ${edit.mode === 'subject' ? 'brought back' : 'taken away'}`
       return `Hint: ${HINTS[edit.mode as keyof typeof HINTS] ?? ''}`
     case 'trace':
       return 'Traced line'

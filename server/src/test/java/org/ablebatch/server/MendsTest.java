@@ -302,7 +302,7 @@ class MendsTest {
         api.post(
             edits, "{\"clientKey\": \"empty-frame\", \"edit\": " + framed(180, 130, 40, 40) + "}");
     assertThat(nothing.status()).isEqualTo(409);
-    assertThat(nothing.body().get("detail").asString()).contains("Nothing in this frame");
+    assertThat(nothing.body().get("detail").asString()).contains("Nothing in this box");
     assertThat(api.get(edits).body().get("edits")).hasSize(2);
   }
 
