@@ -152,7 +152,8 @@ public class TouchUpService implements PendingEdits {
     }
     // What is on record as said is the thing, not the middle of a frame that was drawn around it.
     Pointing.Meant found =
-        meant.orElseThrow(() -> new Conflict("Nothing in this box stands out that is not so already."));
+        meant.orElseThrow(
+            () -> new Conflict("Nothing in this box stands out that is not so already."));
     return data.withArea(EditWriting.area(found.thing())).withMark(found.mark());
   }
 
