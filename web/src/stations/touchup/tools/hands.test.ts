@@ -133,8 +133,8 @@ describe('boxes, lines and hints', () => {
     hand.move(pointer(50.4, 20.6))
     expect(asked).toHaveLength(1)
     hand.release()
-    const frame = { kind: 'hint', mode: 'backdrop', wide: true, sizePx: 20, box: [50, 20, 40, 60] }
-    expect(kept[0]).toEqual({ ...frame, points: [70, 40, 70, 60] })
+    const frame = { kind: 'hint', mode: 'backdrop', wide: true, sizePx: 8, box: [50, 20, 40, 60] }
+    expect(kept[0]).toEqual({ ...frame, points: [70, 45, 70, 55] })
     expect(asked[0]).toEqual(kept[0])
     const [key = ''] = Object.keys(looking.value)
     const before = ended

@@ -38,17 +38,20 @@ export function useBoxes(
     return Math.abs(a.x - b.x) >= least && Math.abs(a.y - b.y) >= least
   }
 
-  /** A hint with a frame; its stroke runs along the frame's middle until the server knows better. */
+  /** A hint with a frame; its mark is in the frame's middle until the server knows better. */
   function framed(a: Point, b: Point): EditData {
     const box = whole(a, b)
     const [x, y, width, height] = box
-    const half = Math.min(width, height) / 2
+    const short = Math.min(width, height)
+    // Frames are drawn loosely: only near the middle it is likely to be what is meant.
+    const [across, down] = [(width - short) / 4, (height - short) / 4]
+    const [cx, cy] = [x + width / 2, y + height / 2]
     return {
       kind: 'hint',
       mode: bench.settings.mode === 'restore' ? 'subject' : 'backdrop',
       wide: true,
-      sizePx: Math.min(WIDEST_HINT_PX, Math.max(1, half)),
-      points: [x + half, y + half, x + width - half, y + height - half],
+      sizePx: Math.min(WIDEST_HINT_PX, Math.max(1, short / 5)),
+      points: [cx - across, cy - down, cx + across, cy + down],
       box,
     }
   }

@@ -99,19 +99,22 @@ final class WrongPlace {
     }
   }
 
-  /** A frame drawn around it by hand, with some air, and a stroke along the frame's middle. */
+  /** A frame drawn around it by hand, with some air, and a mark in the frame's middle. */
   Marked framed() {
     Rect place = Rect.around(i -> depth[i] > 0, width, depth.length);
     int air = (int) Math.max(2, AIR * Math.max(place.width(), place.height()));
     Rect frame = place.grow(air).intersect(new Rect(0, 0, width, height));
-    double size = Math.min(frame.width(), frame.height()) / 2.0;
+    double side = Math.min(frame.width(), frame.height());
+    double across = (frame.width() - side) / 4;
+    double down = (frame.height() - side) / 4;
+    double cx = frame.x() + frame.width() / 2.0;
+    double cy = frame.y() + frame.height() / 2.0;
     Hint along =
         new Hint(
             kind(),
-            Math.max(1, Math.min(Stroke.LARGEST_PX, size)),
+            Math.max(1, Math.min(Stroke.LARGEST_PX, side / 5)),
             List.of(
-                new StrokePoint(frame.x() + size, frame.y() + size),
-                new StrokePoint(frame.right() - size, frame.bottom() - size)));
+                new StrokePoint(cx - across, cy - down), new StrokePoint(cx + across, cy + down)));
     StrokePoint corner = new StrokePoint(frame.x(), frame.y());
     StrokePoint opposite = new StrokePoint(frame.right(), frame.bottom());
     Shape box = new Shape(Shape.Kind.BOX, List.of(corner, opposite));
