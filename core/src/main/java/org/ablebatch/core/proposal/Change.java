@@ -1,6 +1,7 @@
 package org.ablebatch.core.proposal;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.area.Shape;
@@ -53,12 +54,10 @@ record Change(Mode goes, Spot spot, boolean hangsTogether) {
   Hint mark(Hint hint, Inspection seen) {
     Rect box = spot.box().grow(1);
     boolean[] outside = new boolean[box.width() * box.height()];
-    for (int k = 0; k < outside.length; k++) {
-      int x = box.x() + k % box.width();
-      int y = box.y() + k / box.width();
-      boolean in = x >= spot.box().x() && y >= spot.box().y();
-      in &= x < spot.box().right() && y < spot.box().bottom();
-      outside[k] = !in || !spot.holds(x, y);
+    Arrays.fill(outside, true);
+    for (int k = 0; k < spot.mask().length; k++) {
+      int inner = (k / spot.box().width() + 1) * box.width() + k % spot.box().width() + 1;
+      outside[inner] = !spot.mask()[k];
     }
     float[] depth = Distance.to(outside, box.width(), box.height());
     int deepest = 0;

@@ -8,7 +8,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.IntPredicate;
 import java.util.function.Supplier;
 import org.ablebatch.core.area.Area;
-import org.ablebatch.core.area.AreaMask;
 import org.ablebatch.core.cut.Opinions;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Finding;
@@ -158,13 +157,8 @@ public final class Pointing {
   }
 
   private boolean[] onGrid(Area area) {
-    double sx = seen.width() / (double) seen.picture().width();
-    double sy = seen.height() / (double) seen.picture().height();
-    AreaMask mask = AreaMask.of(area.scaled(sx, sy), seen.width(), seen.height());
     boolean[] out = new boolean[seen.size()];
-    for (int k = 0; k < mask.share().length; k++) {
-      out[seen.at(mask.box(), k)] = (mask.share()[k] & 0xFF) > 127;
-    }
+    new OnGrid(area, seen).each(i -> out[i] = true);
     return out;
   }
 

@@ -1,7 +1,6 @@
 package org.ablebatch.core.proposal;
 
 import java.util.List;
-import org.ablebatch.core.area.AreaMask;
 import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.finding.Spot;
 import org.ablebatch.core.hint.HintMarks;
@@ -42,14 +41,7 @@ final class Said {
   }
 
   private void settle(SettleEdit thing) {
-    double sx = seen.width() / (double) seen.picture().width();
-    double sy = seen.height() / (double) seen.picture().height();
-    AreaMask mask = AreaMask.of(thing.area().scaled(sx, sy), seen.width(), seen.height());
-    for (int k = 0; k < mask.share().length; k++) {
-      if ((mask.share()[k] & 0xFF) > 127) {
-        settled[seen.at(mask.box(), k)] = thing.mode();
-      }
-    }
+    new OnGrid(thing.area(), seen).each(i -> settled[i] = thing.mode());
   }
 
   /** On the inspection's grid. */

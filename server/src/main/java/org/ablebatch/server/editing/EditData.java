@@ -2,7 +2,6 @@ package org.ablebatch.server.editing;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.stream.Stream;
 import org.ablebatch.core.hint.Hint;
 
 /**
@@ -55,59 +54,25 @@ public record EditData(
 
   /** The same with the thing that a wide hint lies on. */
   public EditData withArea(AreaData found) {
-    return new EditData(
-        kind,
-        mode,
-        sizePx,
-        softness,
-        strength,
-        points,
-        edgeAware,
-        samples,
-        everywhere,
-        inverted,
-        wide,
-        found,
-        fromPx,
-        toPx,
-        colour,
-        edge,
-        versionId,
-        box,
-        within);
-  }
-
-  /** Instead of a hint with a frame, what the engine finds in it. */
-  public EditData asSubject() {
-    return new EditData(
-        "subject",
-        "subject".equals(mode) ? "restore" : "erase",
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        box,
-        within);
+    return with(kind, mode, sizePx, points, found);
   }
 
   /** The same with the mark of a hint. */
   public EditData withMark(Hint mark) {
-    List<Double> way = mark.points().stream().flatMap(p -> Stream.of(p.x(), p.y())).toList();
+    return with(kind, mode, mark.sizePx(), EditWriting.points(mark.points()), area);
+  }
+
+  /** Instead of a hint with a frame, what the engine finds in it. */
+  public EditData asSubject() {
+    return with("subject", "subject".equals(mode) ? "restore" : "erase", null, null, null);
+  }
+
+  private EditData with(
+      String ofKind, String ofMode, Double ofSizePx, List<Double> way, AreaData found) {
     return new EditData(
-        kind,
-        mode,
-        mark.sizePx(),
+        ofKind,
+        ofMode,
+        ofSizePx,
         softness,
         strength,
         way,
@@ -116,7 +81,7 @@ public record EditData(
         everywhere,
         inverted,
         wide,
-        area,
+        found,
         fromPx,
         toPx,
         colour,

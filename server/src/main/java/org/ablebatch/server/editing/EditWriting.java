@@ -66,7 +66,7 @@ public final class EditWriting {
   }
 
   /** To a tenth of a pixel. */
-  private static List<Double> points(List<StrokePoint> points) {
+  static List<Double> points(List<StrokePoint> points) {
     List<Double> out = new ArrayList<>(2 * points.size());
     for (StrokePoint point : points) {
       out.add(Math.round(TENTHS * point.x()) / TENTHS);
