@@ -50,11 +50,22 @@ final class Application implements AutoCloseable {
    */
   static Application start(Path data, Map<String, String> environment, String... options)
       throws IOException {
+    try {
+      ClassArchive.make(START);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+    return startNow(data, environment, List.of(options));
+  }
+
+  /** Whether its classes are archived or not. */
+  static Application startNow(Path data, Map<String, String> environment, List<String> options)
+      throws IOException {
     int port = freePort();
     List<String> command = new ArrayList<>();
     command.addAll(
         List.of(START.toString(), "--port", String.valueOf(port), "--data", data.toString()));
-    command.addAll(List.of(options));
+    command.addAll(options);
     Instant began = Instant.now();
     ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
     builder.environment().put("ABLE_JAVA_OPTS", QUICK_TO_START);

@@ -7,9 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
-import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
@@ -17,11 +15,14 @@ import tools.jackson.databind.JsonNode;
  * The demo comes in once; every main view and dialog of it is usable by everybody; and a second
  * start finds everything as it was.
  */
-@Order(1)
-@ExtendWith(OneForAll.class)
+@OwnApplication
 class DemoTest {
 
+  /** Long sides of the demo's pictures here: what is tested does not need more. */
+  private static final int LONG_SIDE = 480;
+
   @TempDir private Path data;
+  @TempDir private Path demo;
   private Page page;
   private Axe axe;
 
@@ -29,14 +30,15 @@ class DemoTest {
   void theDemoIsForEverybodyAndStaysAsItWas(Browser browser) throws Exception {
     page = browser.page();
     axe = new Axe();
-    try (Application first = Application.start(data)) {
+    Photographs.writeSmallDemo(demo, LONG_SIDE);
+    try (Application first = Application.start(data, "--demo", demo.toString())) {
       Api api = new Api(first.address());
       // The last thing that the demo does is to send one picture to the bench.
       Api.await(() -> inTouchUp(api) != null);
       everyViewIsForEverybody(first.address(), inTouchUp(api).get("id").asLong());
     }
 
-    try (Application second = Application.start(data)) {
+    try (Application second = Application.start(data, "--demo", demo.toString())) {
       System.out.printf(
           "measured: a second start took %.1f s%n", second.startedIn().toMillis() / 1000.0);
       page.navigate(second.address());

@@ -7,14 +7,13 @@ import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /**
  * Strokes live through a lost network, a closed tab, a killed server, other people, and a recut.
  */
-@ExtendWith(OneForAll.class)
+@OwnApplication
 class NothingLostTest {
   /** A quarter of the demo’s photograph: what is kept of a stroke does not depend on its size. */
   private static final int WIDTH = 800;

@@ -3,10 +3,8 @@ package org.ablebatch.e2e;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
@@ -37,11 +35,7 @@ final class OneForAll implements ParameterResolver, AfterTestExecutionCallback {
     @Override
     public void close() throws Exception {
       application.close();
-      try (Stream<Path> files = Files.walk(data)) {
-        for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
-          Files.delete(file);
-        }
-      }
+      ClassArchive.delete(data);
     }
   }
 

@@ -10,7 +10,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
@@ -23,13 +25,28 @@ import org.ablebatch.core.raster.Picture;
 
 /** Pictures that tests send and pictures that come back. */
 final class Photographs {
-  private static final Path DEMO = Path.of("..", "demo", "batches");
+  private static final Path DEMO = Path.of("..", "demo");
+  private static final Path DEMO_BATCHES = DEMO.resolve("batches");
 
   private Photographs() {}
 
   /** A photograph of the demo. */
   static Path demo(String batch, String name) {
-    return DEMO.resolve(batch).resolve(name).toAbsolutePath().normalize();
+    return DEMO_BATCHES.resolve(batch).resolve(name).toAbsolutePath().normalize();
+  }
+
+  /** The demo's folder once more, its photographs with fewer pixels. */
+  static void writeSmallDemo(Path folder, int longSide) throws IOException {
+    List<Path> all;
+    try (Stream<Path> inside = Files.walk(DEMO)) {
+      all = inside.filter(Files::isRegularFile).toList();
+    }
+    for (Path file : all) {
+      Path copy = folder.resolve(DEMO.relativize(file).toString());
+      Files.createDirectories(copy.getParent());
+      boolean isPhotograph = file.startsWith(DEMO_BATCHES);
+      Files.write(copy, isPhotograph ? smaller(file, longSide) : Files.readAllBytes(file));
+    }
   }
 
   static Picture read(byte[] bytes) {
@@ -41,8 +58,8 @@ final class Photographs {
   }
 
   /** The same photograph with fewer pixels. */
-  static byte[] smaller(Path photograph, int width) throws IOException {
-    Picture small = QuickShrink.toLongSide(read(Files.readAllBytes(photograph)), width);
+  static byte[] smaller(Path photograph, int longSide) throws IOException {
+    Picture small = QuickShrink.toLongSide(read(Files.readAllBytes(photograph)), longSide);
     return PictureWriter.jpeg(small, 92);
   }
 

@@ -18,6 +18,7 @@ import tools.jackson.databind.JsonNode;
  * middle of the run, and come back by themselves. Afterwards every picture is there once, cut once,
  * and nothing lies about that nobody refers to.
  */
+@OwnApplication
 class ReliabilityTest {
   private static final int PICTURES = 20;
   private static final int WIDTH = 480;

@@ -10,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
@@ -18,7 +17,7 @@ import tools.jackson.databind.JsonNode;
  * An upload over a slow line: the application is killed and comes back, and the open page goes on
  * by itself; then the page is loaded anew, and the same folder goes on where it stood.
  */
-@ExtendWith(OneForAll.class)
+@OwnApplication
 class ResumedUploadTest {
   private static final int PICTURES = 30;
   private static final int WIDTH = 1632;
