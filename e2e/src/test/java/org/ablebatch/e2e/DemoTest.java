@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 class DemoTest {
 
   /** Long sides of the demo's pictures here: what is tested does not need more. */
-  private static final int LONG_SIDE = 480;
+  private static final int LONG_SIDE = 640;
 
   @TempDir private Path data;
   @TempDir private Path demo;
@@ -60,7 +60,7 @@ class DemoTest {
 
   private void everyViewIsForEverybody(String address, long batch) {
     // So high that no list is cut off in the middle of a line, which would count as a small target.
-    page.setViewportSize(1280, 1500);
+    page.setViewportSize(1280, 2400);
     page.navigate(address);
     page.locator("[data-batch]").first().waitFor();
     axe.findsNothingOn(page, "the floor");

@@ -4,6 +4,7 @@ import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.ResourceLock;
 
@@ -15,4 +16,5 @@ import org.junit.jupiter.api.parallel.ResourceLock;
 @Retention(RetentionPolicy.RUNTIME)
 @ExtendWith(OneForAll.class)
 @ResourceLock("an application of one's own")
+@Order(1)
 @interface OwnApplication {}
