@@ -7,7 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -16,6 +16,7 @@ import tools.jackson.databind.JsonNode;
 /** A checker's work, from the keyboard: findings, verdicts, many at once, and mistakes. */
 @SharedApplication
 class CheckTest {
+  private static final int LONG_SIDE = 480;
   private static final List<String> PICTURES =
       List.of(
           "grass-pot-garden.jpg",
@@ -71,7 +72,8 @@ class CheckTest {
   private static long cutBatch(Api api) throws Exception {
     long batch = api.newBatch("To be judged");
     for (String name : PICTURES) {
-      api.upload(batch, Map.of(name, Files.readAllBytes(Photographs.demo("Spring tools", name))));
+      Path photograph = Photographs.demo("Spring tools", name);
+      api.upload(batch, Map.of(name, Photographs.smaller(photograph, LONG_SIDE)));
     }
     api.post("/api/v1/batches/" + batch + "/cut", "");
     Api.await(() -> api.count(batch, "to-check") == PICTURES.size());

@@ -37,7 +37,7 @@ class TouchUpToolsTest {
     Path photograph = Photographs.demo("Spring tools", "hand-trowel.jpg");
     Path other = Photographs.demo("Spring tools", "secateurs-red.jpg");
     api.upload(batch, Map.of("trowel.jpg", Files.readAllBytes(photograph)));
-    api.upload(batch, Map.of("secateurs.jpg", Files.readAllBytes(other)));
+    api.upload(batch, Map.of("secateurs.jpg", Photographs.smaller(other, 480)));
     api.post("/api/v1/batches/" + batch + "/cut", "");
     Api.await(() -> api.count(batch, "to-check") == 2);
     id = api.pictures(batch).get(0).get("id").asLong();

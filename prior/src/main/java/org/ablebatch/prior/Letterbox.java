@@ -92,21 +92,31 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
   private static float[] averageColumns(float[] in, int width, int height, int target) {
     float[] out = new float[target * height];
     double step = width / (double) target;
+    // Which columns make up a cell, and what share of the first and the last lies in it: once for
+    // all rows.
+    int[] first = new int[target];
+    int[] last = new int[target];
+    double[] ofFirst = new double[target];
+    double[] ofLast = new double[target];
+    for (int x = 0; x < target; x++) {
+      double from = x * step;
+      double to = from + step;
+      first[x] = (int) from;
+      last[x] = (int) Math.min(width, Math.ceil(to)) - 1;
+      ofFirst[x] = Math.min(to, first[x] + 1.0) - from;
+      ofLast[x] = last[x] > first[x] ? to - last[x] : 0;
+    }
     for (int y = 0; y < height; y++) {
+      int row = y * width;
       // Marks are few: most of their rows have none.
-      if (isBlank(in, y * width, width)) {
+      if (isBlank(in, row, width)) {
         continue;
       }
       for (int x = 0; x < target; x++) {
-        double from = x * step;
-        double to = from + step;
-        int first = (int) from;
-        int last = (int) Math.min(width, Math.ceil(to)) - 1;
-        double sum = in[y * width + first] * (Math.min(to, first + 1.0) - from);
-        for (int s = first + 1; s < last; s++) {
-          sum += in[y * width + s];
+        double sum = in[row + first[x]] * ofFirst[x] + in[row + last[x]] * ofLast[x];
+        for (int s = first[x] + 1; s < last[x]; s++) {
+          sum += in[row + s];
         }
-        sum += last > first ? in[y * width + last] * (to - last) : 0;
         out[y * target + x] = (float) (sum / step);
       }
     }
