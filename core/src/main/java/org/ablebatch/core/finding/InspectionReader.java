@@ -48,11 +48,6 @@ final class InspectionReader {
     for (int i = 0; i < cover.length; i++) {
       not[i] = solid ? cover[i] < SOLID : cover[i] > CLEAR;
     }
-    float[] distance = Distance.to(not, width, height);
-    float[] out = new float[cover.length];
-    for (int i = 0; i < out.length; i++) {
-      out[i] = distance[i] > least ? 1 : 0;
-    }
-    return out;
+    return Distance.beyond(least, not, width, height);
   }
 }

@@ -121,12 +121,7 @@ record Window(Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes la
     for (int i = 0; i < not.length; i++) {
       not[i] = (solid ? cover[i] < SOLID : cover[i] > CLEAR) || apart != null && apart[i] > CLEAR;
     }
-    float[] distance = Distance.to(not, width(), height());
-    float[] out = new float[not.length];
-    for (int i = 0; i < out.length; i++) {
-      out[i] = distance[i] > away ? 1 : 0;
-    }
-    return out;
+    return Distance.beyond(away, not, width(), height());
   }
 
   /**

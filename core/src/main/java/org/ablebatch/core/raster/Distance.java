@@ -13,6 +13,17 @@ public final class Distance {
 
   private Distance() {}
 
+  /** 1 for pixels that lie farther than {@code least} from every true cell, else 0. */
+  public static float[] beyond(float least, boolean[] set, int width, int height) {
+    float[] out = new float[set.length];
+    float[] distance = least > 0 ? to(set, width, height) : null;
+    for (int i = 0; i < out.length; i++) {
+      boolean isBeyond = distance == null ? !set[i] : distance[i] > least;
+      out[i] = isBeyond ? 1 : 0;
+    }
+    return out;
+  }
+
   /** Pixels to the nearest true cell; very large where no cell is true. */
   public static float[] to(boolean[] set, int width, int height) {
     int[] d = new int[set.length];

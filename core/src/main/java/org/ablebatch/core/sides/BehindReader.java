@@ -2,6 +2,7 @@ package org.ablebatch.core.sides;
 
 import org.ablebatch.core.color.OkLab;
 import org.ablebatch.core.raster.BoxBlur;
+import org.ablebatch.core.raster.CoarseGrid;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.PushPull;
@@ -17,6 +18,10 @@ public record BehindReader(ColorPlanes colours, float[] spread) {
   private static final float LEAST_SPREAD = 0.004f;
   private static final int WIDE_SHARE = 14;
   private static final int NEAR_SHARE = 60;
+
+  /** Cells of the grid for a mean across its radius. */
+  private static final int CELLS_ACROSS = 5;
+
   private static final float STANDS_OUT_SPREADS = 2.2f;
   private static final float STANDS_OUT = 0.015f;
 
@@ -59,20 +64,24 @@ public record BehindReader(ColorPlanes colours, float[] spread) {
     return any ? out : known;
   }
 
+  /** What is averaged over so many pixels is worked out on a grid that shows no less. */
   private static BehindReader over(ColorPlanes lab, float[] known, int radius) {
-    int w = lab.width();
-    int h = lab.height();
-    PushPull carry = new PushPull(known, w, h);
-    ColorPlanes colours = BoxBlur.blur(carry.fill(lab), radius);
+    int cell = Math.max(1, radius / CELLS_ACROSS);
+    CoarseGrid grid = CoarseGrid.over(lab.width(), lab.height(), cell);
+    CoarseGrid.Weighing weighing = grid.weighing(known);
+    PushPull carry = new PushPull(weighing.share(), grid.width(), grid.height());
+    int reach = Math.max(1, radius / cell);
+    ColorPlanes colours = grid.spread(BoxBlur.blur(carry.fill(weighing.mean(lab)), reach));
     float[] squares = new float[known.length];
     for (int i = 0; i < squares.length; i++) {
       float away = known[i] > 0 ? OkLab.distance(lab, i, colours, i) : 0;
       squares[i] = away * away;
     }
-    float[] variance = BoxBlur.blur(carry.fill(squares), w, h, radius);
-    for (int i = 0; i < variance.length; i++) {
-      variance[i] = Math.max(LEAST_SPREAD, (float) Math.sqrt(Math.max(0, variance[i])));
+    float[] spread =
+        BoxBlur.blur(carry.fill(weighing.mean(squares)), grid.width(), grid.height(), reach);
+    for (int i = 0; i < spread.length; i++) {
+      spread[i] = Math.max(LEAST_SPREAD, (float) Math.sqrt(Math.max(0, spread[i])));
     }
-    return new BehindReader(colours, variance);
+    return new BehindReader(colours, grid.spread(spread));
   }
 }

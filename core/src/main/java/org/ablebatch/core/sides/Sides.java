@@ -1,5 +1,6 @@
 package org.ablebatch.core.sides;
 
+import java.util.Arrays;
 import org.ablebatch.core.color.ColourTable;
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.ColorPlanes;
@@ -54,9 +55,16 @@ public record Sides(
     float[] backdrop = ColourTable.density(cells, removed);
     float[] inSubject = new float[cells.length];
     float[] odds = new float[cells.length];
+    // Many pixels share a colour; the logarithm of each is taken once.
+    float[] oddsOf = new float[subject.length];
+    Arrays.fill(oddsOf, Float.NaN);
     for (int i = 0; i < odds.length; i++) {
-      inSubject[i] = subject[cells[i]];
-      odds[i] = (float) Math.log((subject[cells[i]] + RARE) / (backdrop[cells[i]] + RARE));
+      int cell = cells[i];
+      if (Float.isNaN(oddsOf[cell])) {
+        oddsOf[cell] = (float) Math.log((subject[cell] + RARE) / (backdrop[cell] + RARE));
+      }
+      inSubject[i] = subject[cell];
+      odds[i] = oddsOf[cell];
     }
     return new Sides(
         behind,
