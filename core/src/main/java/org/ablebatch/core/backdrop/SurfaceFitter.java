@@ -9,7 +9,7 @@ import org.ablebatch.core.raster.ColorPlanes;
  */
 final class SurfaceFitter {
   private static final int ROUNDS = 6;
-  private static final int MOST_SAMPLES = 3_000;
+  private static final int MOST_SAMPLES = 6_000;
   private static final double TUKEY = 4.685;
   private static final double MAD_TO_SIGMA = 1.4826;
   private static final double RIDGE = 1e-6;
@@ -45,7 +45,7 @@ final class SurfaceFitter {
     for (boolean b : chosen) {
       count += b ? 1 : 0;
     }
-    int step = Math.max(1, (count + MOST_SAMPLES - 1) / MOST_SAMPLES);
+    int step = Math.max(1, count / MOST_SAMPLES);
     int[] samples = new int[(count + step - 1) / step];
     int seen = 0;
     int used = 0;
