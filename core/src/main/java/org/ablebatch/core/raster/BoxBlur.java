@@ -36,12 +36,7 @@ public final class BoxBlur {
   public static ColorPlanes blur(ColorPlanes planes, int radius) {
     int w = planes.width();
     int h = planes.height();
-    return new ColorPlanes(
-        w,
-        h,
-        blur(planes.c0(), w, h, radius),
-        blur(planes.c1(), w, h, radius),
-        blur(planes.c2(), w, h, radius));
+    return planes.mapped(w, h, channel -> blur(channel, w, h, radius));
   }
 
   private static void add(double[] sums, float[] values, int start, int sign) {

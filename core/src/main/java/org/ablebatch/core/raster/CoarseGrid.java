@@ -71,10 +71,7 @@ public final class CoarseGrid {
 
   /** All three channels. */
   public ColorPlanes spread(ColorPlanes coarse) {
-    return isItself()
-        ? coarse
-        : new ColorPlanes(
-            width, height, spread(coarse.c0()), spread(coarse.c1()), spread(coarse.c2()));
+    return isItself() ? coarse : coarse.mapped(width, height, this::spread);
   }
 
   private boolean isItself() {
@@ -133,10 +130,7 @@ public final class CoarseGrid {
 
     /** All three channels. */
     public ColorPlanes mean(ColorPlanes planes) {
-      return isItself()
-          ? planes
-          : new ColorPlanes(
-              coarseWidth, coarseHeight, mean(planes.c0()), mean(planes.c1()), mean(planes.c2()));
+      return isItself() ? planes : planes.mapped(coarseWidth, coarseHeight, this::mean);
     }
   }
 }

@@ -1,5 +1,7 @@
 package org.ablebatch.core.raster;
 
+import java.util.function.UnaryOperator;
+
 /**
  * Three channels on one grid. The names of the channels depend on the space: R, G, B in linear
  * light (0..1) or L, a, b in OKLab; whoever makes the planes says which.
@@ -34,6 +36,11 @@ public record ColorPlanes(int width, int height, float[] c0, float[] c1, float[]
       }
     }
     return out;
+  }
+
+  /** What {@code change} makes of every channel, on a grid of {@code width} by {@code height}. */
+  ColorPlanes mapped(int width, int height, UnaryOperator<float[]> change) {
+    return new ColorPlanes(width, height, change.apply(c0), change.apply(c1), change.apply(c2));
   }
 
   public float[] channel(int index) {

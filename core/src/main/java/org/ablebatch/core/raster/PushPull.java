@@ -71,8 +71,7 @@ public final class PushPull {
 
   /** All three channels. */
   public ColorPlanes fill(ColorPlanes planes) {
-    return new ColorPlanes(
-        planes.width(), planes.height(), fill(planes.c0()), fill(planes.c1()), fill(planes.c2()));
+    return planes.mapped(planes.width(), planes.height(), this::fill);
   }
 
   /** One grid, with the weights of what is known on it. */
