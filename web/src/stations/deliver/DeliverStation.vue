@@ -33,7 +33,7 @@ const plan = usePreflight(batchId, batch, pictures, wanted, specsKnown)
 const { ready, preflight, weights, leftOut, canRun } = plan
 watch(plan.hasBegun, (begun) => begun && readPictures(), { immediate: true })
 const files = useSpecFiles(batchId, specs)
-const words = useFileWords(batchId)
+const { words, save: saveWords } = useFileWords(batchId)
 const editing = ref(-1)
 const dialog = ref(false)
 const refused = ref('')
@@ -84,6 +84,11 @@ async function make() {
     const [pictureId, specIndex] = key.split(':').map(Number)
     return { pictureId, specIndex }
   })
+  // The files' words come from the ticket: those just typed belong into them.
+  if (!(await saveWords())) {
+    starting.value = false
+    return
+  }
   await tell(
     need(
       api.POST('/api/v1/batches/{id}/deliveries', {

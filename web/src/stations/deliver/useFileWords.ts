@@ -1,21 +1,25 @@
 import { App } from 'ant-design-vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { watchDebounced } from '@vueuse/core'
-import { computed, ref, watch, type Ref } from 'vue'
+import { ref, watch, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import type { FileWords } from '../../api/types'
 import { tidy } from '../../spec/spec'
+import { useSaveSoon } from '../../shell/useSaveSoon'
+
+const SAVE_AFTER_MS = 400
 
 /** What the ticket lets files say of themselves; saved as it is changed. */
 export function useFileWords(batchId: Ref<number>) {
   const { message } = App.useApp()
   const client = useQueryClient()
-  const key = computed(() => ['file-words', batchId.value])
+  /** The station's batch; who leaves for another one still has words of this one to save. */
+  const id = batchId.value
+  const key = ['file-words', id]
   const onTicket = useQuery({
     queryKey: key,
     queryFn: async () =>
       (await need(
-        api.GET('/api/v1/batches/{id}/file-words', { params: { path: { id: batchId.value } } }),
+        api.GET('/api/v1/batches/{id}/file-words', { params: { path: { id } } }),
       )) as FileWords,
   })
   const words = ref<FileWords>({})
@@ -32,25 +36,26 @@ export function useFileWords(batchId: Ref<number>) {
     { immediate: true },
   )
 
-  watchDebounced(
-    words,
-    async (now) => {
-      if (known === null || JSON.stringify(now) === known) return
-      try {
-        known = JSON.stringify(now)
-        const kept = await need(
-          api.PUT('/api/v1/batches/{id}/file-words', {
-            params: { path: { id: batchId.value } },
-            body: now,
-          }),
-        )
-        client.setQueryData(key.value, kept)
-      } catch (error) {
-        void message.error(`The words are not kept. ${sentenceOf(error)}`)
-      }
-    },
-    { debounce: 400, deep: true },
-  )
+  /** Says whether the server has them; tried again with the next change, or when files are made. */
+  async function save(): Promise<boolean> {
+    const now = words.value
+    const asText = JSON.stringify(now)
+    if (known === null || asText === known) return true
+    try {
+      const kept = await need(
+        api.PUT('/api/v1/batches/{id}/file-words', { params: { path: { id } }, body: now }),
+      )
+      known = asText
+      client.setQueryData(key, kept)
+      return true
+    } catch (error) {
+      void message.error(`The words are not kept. ${sentenceOf(error)}`)
+      return false
+    }
+  }
 
-  return words
+  const saving = useSaveSoon(save, SAVE_AFTER_MS)
+  watch(words, saving.soon, { deep: true })
+
+  return { words, save: saving.now }
 }

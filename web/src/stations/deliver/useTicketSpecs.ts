@@ -1,11 +1,13 @@
 import { App } from 'ant-design-vue'
 import { useQueryClient } from '@tanstack/vue-query'
-import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys, useSpecs } from '../../api/queries'
 import type { NamePart, NameRules, Spec } from '../../api/types'
 import { DEFAULT_NAME, tidy, withoutNames } from '../../spec/spec'
+import { useSaveSoon } from '../../shell/useSaveSoon'
+
+const SAVE_AFTER_MS = 300
 
 /** What a ticket without specs begins with. */
 const FIRST: Spec[] = [
@@ -20,6 +22,8 @@ const FIRST: Spec[] = [
 export function useTicketSpecs(batchId: Ref<number>) {
   const { message } = App.useApp()
   const client = useQueryClient()
+  /** The station's batch; who leaves for another one still has specs of this one to save. */
+  const id = batchId.value
   const onTicket = useSpecs(batchId)
   const specs = ref<Spec[]>(FIRST)
   const fileName = ref<NamePart[]>(DEFAULT_NAME)
@@ -54,25 +58,26 @@ export function useTicketSpecs(batchId: Ref<number>) {
     { immediate: true },
   )
 
-  watchDebounced(
-    wanted,
-    async (now) => {
-      if (known === null || JSON.stringify(now) === known || fileName.value.length === 0) return
-      try {
-        known = JSON.stringify(now)
-        await need(
-          api.PUT('/api/v1/batches/{id}/specs', {
-            params: { path: { id: batchId.value } },
-            body: { specs: now },
-          }),
-        )
-        client.setQueryData(keys.specs(batchId.value), now)
-      } catch (error) {
-        void message.error(`The ticket keeps its old specs. ${sentenceOf(error)}`)
-      }
-    },
-    { debounce: 300, deep: true },
-  )
+  /** Says whether the server has them; tried again with the next change. */
+  async function save(): Promise<boolean> {
+    const now = wanted.value
+    const asText = JSON.stringify(now)
+    if (known === null || asText === known || fileName.value.length === 0) return true
+    try {
+      await need(
+        api.PUT('/api/v1/batches/{id}/specs', { params: { path: { id } }, body: { specs: now } }),
+      )
+      known = asText
+      client.setQueryData(keys.specs(id), now)
+      return true
+    } catch (error) {
+      void message.error(`The ticket keeps its old specs. ${sentenceOf(error)}`)
+      return false
+    }
+  }
+
+  const saving = useSaveSoon(save, SAVE_AFTER_MS)
+  watch(wanted, saving.soon, { deep: true })
 
   return { specs, fileName, names, wanted, loaded }
 }

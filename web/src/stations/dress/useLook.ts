@@ -1,5 +1,4 @@
 import { useQueryClient } from '@tanstack/vue-query'
-import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import { keys } from '../../api/queries'
@@ -7,6 +6,7 @@ import type { Batch, KeptLook, Picture } from '../../api/types'
 import { History } from '../../look/history'
 import type { Kind, Part, Setting } from '../../look/look'
 import { freeId, freshSetting, labelOf, placeFor } from '../../look/parts'
+import { useSaveSoon } from '../../shell/useSaveSoon'
 import type { OwnChanges } from './useOwnChanges'
 
 const SAVE_AFTER_MS = 500
@@ -23,6 +23,8 @@ export function useLook(
   batch: ComputedRef<Batch | undefined>,
   own: OwnChanges,
 ) {
+  /** The station's batch; who leaves for another one still has a look of this one to save. */
+  const thisBatchId = batchId.value
   const client = useQueryClient()
   const parts = shallowRef<Part[]>([])
   const name = ref('')
@@ -74,17 +76,15 @@ export function useLook(
     { immediate: true },
   )
 
-  const saveSoon = useDebounceFn(() => void save(), SAVE_AFTER_MS)
-
-  async function save() {
-    // One after the other: a second one on its way would be from before the first and be refused.
-    if (!base || !unsaved || conflict.value || saving.value > 0) return
+  async function save(): Promise<boolean> {
+    if (!base || conflict.value) return false
+    if (!unsaved) return true
     const sent = parts.value
     saving.value++
     try {
       const answer = (await need(
         api.PUT('/api/v1/batches/{id}/look', {
-          params: { path: { id: batchId.value } },
+          params: { path: { id: thisBatchId } },
           body: {
             name: name.value,
             versionId: base.versionId,
@@ -101,7 +101,7 @@ export function useLook(
       name.value = answer.look.name
       unsaved = parts.value !== sent
       problem.value = ''
-      client.setQueryData(keys.batch(batchId.value), answer)
+      client.setQueryData(keys.batch(thisBatchId), answer)
       void client.invalidateQueries({ queryKey: ['looks'] })
     } catch (error) {
       const sentence = sentenceOf(error)
@@ -110,15 +110,18 @@ export function useLook(
     } finally {
       saving.value--
     }
-    if (unsaved && !conflict.value && !problem.value) void saveSoon()
+    if (unsaved && !conflict.value && !problem.value) soon()
+    return !unsaved
   }
+
+  const { soon } = useSaveSoon(save, SAVE_AFTER_MS)
 
   function show(next: Part[]) {
     steps.value++
     if (next === parts.value) return
     parts.value = next
     unsaved = true
-    void saveSoon()
+    soon()
   }
 
   /** Back or on: what single pictures did otherwise goes with it. */
@@ -197,7 +200,7 @@ export function useLook(
     if (to.trim() === '' || to === name.value) return
     name.value = to.trim()
     unsaved = true
-    void saveSoon()
+    soon()
   }
 
   /** What was made here stays as a look of its own, and the batch uses it. */
@@ -220,12 +223,12 @@ export function useLook(
     unsaved = false
     const answer = (await need(
       api.PATCH('/api/v1/batches/{id}', {
-        params: { path: { id: batchId.value } },
+        params: { path: { id: thisBatchId } },
         body: { look: { id: kept.id } },
       }),
     )) as Batch
     begin(kept)
-    client.setQueryData(keys.batch(batchId.value), answer)
+    client.setQueryData(keys.batch(thisBatchId), answer)
     void client.invalidateQueries({ queryKey: ['looks'] })
   }
 
@@ -234,9 +237,9 @@ export function useLook(
     unsaved = false
     conflict.value = ''
     const answer = (await need(
-      api.GET('/api/v1/batches/{id}', { params: { path: { id: batchId.value } } }),
+      api.GET('/api/v1/batches/{id}', { params: { path: { id: thisBatchId } } }),
     )) as Batch
-    client.setQueryData(keys.batch(batchId.value), answer)
+    client.setQueryData(keys.batch(thisBatchId), answer)
     await load(answer.look.versionId)
   }
 

@@ -1,0 +1,32 @@
+import { onScopeDispose } from 'vue'
+
+/**
+ * What is being changed is saved a moment after the last change, and at once when the station is
+ * left: a change that waits would otherwise be written by a station that shows something else.
+ *
+ * @param save says whether all is saved now; it tells people itself what went wrong
+ */
+export function useSaveSoon(save: () => Promise<boolean>, afterMs: number) {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let last: Promise<boolean> = Promise.resolve(true)
+
+  function soon() {
+    clearTimeout(timer)
+    timer = setTimeout(() => void now(), afterMs)
+  }
+
+  /** For whoever needs what is on the screen to be what the server has. */
+  function now(): Promise<boolean> {
+    clearTimeout(timer)
+    timer = undefined
+    // One after the other: of two on their way the older could come last.
+    last = last.then(save, save)
+    return last
+  }
+
+  onScopeDispose(() => {
+    if (timer !== undefined) void now()
+  })
+
+  return { soon, now }
+}
