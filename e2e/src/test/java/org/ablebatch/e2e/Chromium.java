@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +40,9 @@ final class Chromium implements AutoCloseable {
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
   }
 
-  /** Windows of a usual size with a storage of their own. */
+  /**
+   * Windows of a usual size with a storage of their own; nothing glides, so nothing is waited for.
+   */
   BrowserContext context() {
     if (browser == null) {
       browser =
@@ -48,7 +51,9 @@ final class Chromium implements AutoCloseable {
               .launch(new BrowserType.LaunchOptions().setExecutablePath(EXECUTABLE).setArgs(FLAGS));
     }
     return browser.newContext(
-        new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+        new com.microsoft.playwright.Browser.NewContextOptions()
+            .setViewportSize(1280, 800)
+            .setReducedMotion(ReducedMotion.REDUCE));
   }
 
   /**
@@ -64,7 +69,8 @@ final class Chromium implements AutoCloseable {
             new BrowserType.LaunchPersistentContextOptions()
                 .setExecutablePath(EXECUTABLE)
                 .setArgs(FLAGS)
-                .setViewportSize(1280, 800));
+                .setViewportSize(1280, 800)
+                .setReducedMotion(ReducedMotion.REDUCE));
   }
 
   @Override

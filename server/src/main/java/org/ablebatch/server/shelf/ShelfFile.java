@@ -45,6 +45,9 @@ class ShelfFile {
   private Instant replacedAt;
   private Long tidyingId;
 
+  /** Its words stand among those of its day; see {@link WordDays}. */
+  private boolean counted;
+
   protected ShelfFile() {}
 
   ShelfFile(FinishedFile file, Labels labels, String words) {
@@ -70,6 +73,7 @@ class ShelfFile {
     deliveredAt = file.at();
     replacedAt = null;
     tidyingId = null;
+    counted = false;
   }
 
   /** Another file of the same picture and spec came after it. */

@@ -1,20 +1,22 @@
 package org.ablebatch.server.shelf;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.Query;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.ablebatch.core.shelf.DaysOfWords;
+import org.ablebatch.core.shelf.DaysOfWords.Span;
 import org.ablebatch.core.shelf.SearchWords;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.shelf.ShelfViews.Choice;
 import org.ablebatch.server.shelf.ShelfViews.ChoicesView;
 import org.ablebatch.server.shelf.ShelfViews.FileView;
 import org.ablebatch.server.shelf.ShelfViews.PageView;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,24 +24,44 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ShelfSearch {
   private static final int MOST_CHOICES = 200;
-  private static final String ORDER = " ORDER BY f.delivered_at DESC, f.id DESC";
-
-  /** So many of the newest files are looked through before the full text is asked. */
-  private static final int NEWEST = 10_000;
-
-  /** Whoever goes further than this is better served by the full text. */
-  private static final int LOOKED_THROUGH = 2_000;
 
   private static final int MOST_FOUND = 10_000;
+
+  /**
+   * How far each way of finding goes.
+   *
+   * @param newest so many of the newest files are looked through before anything else
+   * @param lookedThrough whoever wants more files than this is better served by the full text
+   * @param few files of a word that the full text finds at once
+   * @param steps through the days of some words; after so many they are hardly ever in one file
+   */
+  record Reach(int newest, int lookedThrough, int few, int steps) {
+    static final Reach USUAL = new Reach(10_000, 2_000, 5_000, 6);
+  }
 
   private final EntityManager database;
   private final ShelfFileRepository shelf;
   private final BatchService batches;
+  private final WordDays wordDays;
+  private final Reach reach;
 
-  ShelfSearch(EntityManager database, ShelfFileRepository shelf, BatchService batches) {
+  @Autowired
+  ShelfSearch(
+      EntityManager database, ShelfFileRepository shelf, BatchService batches, WordDays wordDays) {
+    this(database, shelf, batches, wordDays, Reach.USUAL);
+  }
+
+  ShelfSearch(
+      EntityManager database,
+      ShelfFileRepository shelf,
+      BatchService batches,
+      WordDays wordDays,
+      Reach reach) {
     this.database = database;
     this.shelf = shelf;
     this.batches = batches;
+    this.wordDays = wordDays;
+    this.reach = reach;
   }
 
   /**
@@ -49,7 +71,7 @@ class ShelfSearch {
   @Transactional(readOnly = true)
   public PageView find(ShelfQuery query, int offset, int limit) {
     List<String> words = SearchWords.asked(query.words());
-    Where where = new Where(query);
+    ShelfConditions where = new ShelfConditions(query);
     if (words.isEmpty()) {
       String counted = "SELECT COUNT(*) FROM shelf_file f" + where.text();
       long total = ((Number) where.asked(database, counted).getSingleResult()).longValue();
@@ -68,19 +90,48 @@ class ShelfSearch {
 
   /**
    * Words that many files have are found by looking through the newest ones until there are enough:
-   * the full text would gather and sort all of them first. For words that few have it is quicker.
+   * the full text would gather and sort all of them first. Words that only older files have are
+   * looked for on the days of those; words that few have, in the full text.
    */
-  private Found found(Where where, List<String> words, int wanted) {
-    if (wanted <= LOOKED_THROUGH) {
-      Where newest = where.among(newestSince()).withWordsInText(words);
-      List<Long> ids = newest.ids(database, 0, wanted + 1);
+  private Found found(ShelfConditions where, List<String> words, int wanted) {
+    ShelfConditions inText = where.withWordsInText(words);
+    boolean looksThrough = wanted <= reach.lookedThrough();
+    if (looksThrough) {
+      List<Long> ids = inText.among(newestSince()).ids(database, 0, wanted + 1);
       if (ids.size() > wanted) {
-        return new Found(ids.subList(0, wanted), true);
+        return some(ids, wanted);
       }
     }
-    List<Long> ids = where.withWordsInIndex(words).ids(database, 0, MOST_FOUND + 1);
-    boolean more = ids.size() > MOST_FOUND;
-    return new Found(more ? ids.subList(0, MOST_FOUND) : ids, more);
+    Optional<DaysOfWords> days = wordDays.of(words);
+    if (days.isPresent() && days.get().filesOfRarest() <= reach.few()) {
+      String rarest = words.get(days.get().rarest());
+      return some(inText.withWordInIndex(rarest).ids(database, 0, reach.few()), MOST_FOUND);
+    }
+    if (looksThrough && days.isPresent()) {
+      Optional<Found> byDay = byDay(inText, days.get(), wanted);
+      if (byDay.isPresent()) {
+        return byDay.get();
+      }
+    }
+    return some(where.withWordsInIndex(words).ids(database, 0, MOST_FOUND + 1), MOST_FOUND);
+  }
+
+  private static Found some(List<Long> ids, int most) {
+    boolean more = ids.size() > most;
+    return new Found(more ? ids.subList(0, most) : ids, more);
+  }
+
+  /** Empty when the words are so rarely in the same files that it would take long. */
+  private Optional<Found> byDay(ShelfConditions inText, DaysOfWords days, int wanted) {
+    List<List<Span>> steps = days.newestFirst(wanted);
+    List<Long> ids = new ArrayList<>();
+    for (List<Span> step : steps.subList(0, Math.min(steps.size(), reach.steps()))) {
+      ids.addAll(inText.on(step).ids(database, 0, wanted + 1 - ids.size()));
+      if (ids.size() > wanted) {
+        return Optional.of(some(ids, wanted));
+      }
+    }
+    return steps.size() <= reach.steps() ? Optional.of(some(ids, wanted)) : Optional.empty();
   }
 
   /** From when on files are among the newest; null = all are. */
@@ -90,8 +141,8 @@ class ShelfSearch {
             .createNativeQuery(
                 "SELECT f.delivered_at FROM shelf_file f WHERE f.tidying_id IS NULL"
                     + " AND f.replaced_at IS NULL"
-                    + ORDER)
-            .setFirstResult(NEWEST)
+                    + ShelfConditions.NEWEST_FIRST)
+            .setFirstResult(reach.newest())
             .setMaxResults(1)
             .getResultList();
     return last.isEmpty() ? null : last.get(0);
@@ -167,84 +218,5 @@ class ShelfSearch {
 
   private Map<Long, String> namesOf(List<Long> batchIds) {
     return batches.names(batchIds.stream().distinct().toList());
-  }
-
-  /** The conditions of a query, with what is put into them. */
-  private static final class Where {
-    private final List<String> conditions = new ArrayList<>();
-    private final Map<String, Object> values = new HashMap<>();
-
-    Where(ShelfQuery query) {
-      conditions.add("f.tidying_id IS NULL");
-      if (!query.earlier() && query.deliveryId() == null) {
-        conditions.add("f.replaced_at IS NULL");
-      }
-      add("f.batch_id = :batch", "batch", query.batch());
-      add("f.spec = :spec", "spec", query.spec());
-      add("f.look = :look", "look", query.look());
-      add("f.set_group = :group", "group", query.group());
-      add("f.format = :format", "format", query.format());
-      add("f.delivered_at >= :since", "since", query.since());
-      add("f.delivered_at < :until", "until", query.until());
-      // A file stands on the shelf once, under the delivery that it was in last.
-      add(
-          "(f.photo_id, f.name, f.blob_id) IN (SELECT d.photo_id, d.name, d.blob_id"
-              + " FROM delivered_file d WHERE d.delivery_id = :delivery)",
-          "delivery",
-          query.deliveryId());
-    }
-
-    private Where(Where other) {
-      conditions.addAll(other.conditions);
-      values.putAll(other.values);
-    }
-
-    private void add(String condition, String name, Object value) {
-      if (value != null && !"".equals(value)) {
-        conditions.add(condition);
-        values.put(name, value);
-      }
-    }
-
-    /**
-     * @param since null = all
-     */
-    Where among(Object since) {
-      Where among = new Where(this);
-      among.add("f.delivered_at >= :newest", "newest", since);
-      return among;
-    }
-
-    Where withWordsInText(List<String> words) {
-      Where with = new Where(this);
-      for (int i = 0; i < words.size(); i++) {
-        with.add("CONCAT(' ', f.words) LIKE :word" + i, "word" + i, "% " + words.get(i) + "%");
-      }
-      return with;
-    }
-
-    Where withWordsInIndex(List<String> words) {
-      Where with = new Where(this);
-      String all = words.stream().map(word -> "+" + word + "*").collect(Collectors.joining(" "));
-      with.add("MATCH(f.words) AGAINST(:words IN BOOLEAN MODE)", "words", all);
-      return with;
-    }
-
-    String text() {
-      return conditions.isEmpty() ? "" : " WHERE " + String.join(" AND ", conditions);
-    }
-
-    Query asked(EntityManager database, String sql) {
-      Query query = database.createNativeQuery(sql);
-      values.forEach(query::setParameter);
-      return query;
-    }
-
-    /** The newest first. */
-    List<Long> ids(EntityManager database, int offset, int limit) {
-      Query asked = asked(database, "SELECT f.id FROM shelf_file f" + text() + ORDER);
-      List<?> rows = asked.setFirstResult(offset).setMaxResults(limit).getResultList();
-      return rows.stream().map(id -> ((Number) id).longValue()).toList();
-    }
   }
 }

@@ -43,6 +43,7 @@ class Shelving {
   private final PhotoRepository photos;
   private final BatchService batches;
   private final ShelfThumbnails thumbnails;
+  private final WordDays wordDays;
   private final TransactionTemplate transaction;
   private final ExecutorService thread =
       Executors.newSingleThreadExecutor(
@@ -58,12 +59,14 @@ class Shelving {
       PhotoRepository photos,
       BatchService batches,
       ShelfThumbnails thumbnails,
+      WordDays wordDays,
       TransactionTemplate transaction) {
     this.finished = finished;
     this.shelf = shelf;
     this.photos = photos;
     this.batches = batches;
     this.thumbnails = thumbnails;
+    this.wordDays = wordDays;
     this.transaction = transaction;
   }
 
@@ -87,6 +90,7 @@ class Shelving {
         thumbnails.want(transaction.execute(status -> shelve(deliveryId)));
         next = finished.nextUnshelved();
       }
+      wordDays.catchUp();
     } catch (RuntimeException e) {
       LOG.warn("what was delivered comes onto the shelf later: {}", e.getMessage());
     }
