@@ -17,12 +17,16 @@ final class ClassArchive {
   private ClassArchive() {}
 
   /**
-   * Starts and stops an application when there is no archive.
+   * Starts and stops an application when there is no archive of what was built last.
    *
    * @param start the start command
    */
   static synchronized void make(Path start) throws IOException, InterruptedException {
-    if (Files.exists(start.resolveSibling(Path.of("server", "target", "app", "classes.jsa")))) {
+    Path target = start.resolveSibling(Path.of("server", "target"));
+    Path archive = target.resolve("app").resolve("classes.jsa");
+    Path built = target.resolve("able-batch-server-app.jar");
+    if (Files.exists(archive)
+        && Files.getLastModifiedTime(archive).compareTo(Files.getLastModifiedTime(built)) > 0) {
       return;
     }
     Path data = Files.createTempDirectory("able-archive");

@@ -22,7 +22,7 @@ class CheckingTest {
   @Test
   void aCutoutComesWithItsFindings() {
     long batch = api.newBatch("Findings");
-    long picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(400, 300, 0x205A8A));
+    long picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(160, 120, 0x205A8A));
 
     JsonNode view = api.picture(picture);
 
@@ -57,7 +57,7 @@ class CheckingTest {
   @Test
   void aRemarkTravelsWithThePictureUntilTheVerdictIsTakenBack() {
     long batch = api.newBatch("Remarks");
-    long picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(200, 150, 0x205A8A));
+    long picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(120, 90, 0x205A8A));
     String path = "/api/v1/pictures/" + picture + "/verdict";
 
     api.post(
@@ -78,7 +78,7 @@ class CheckingTest {
   @Test
   void aRemarkOfNonsenseIsRefused() {
     long batch = api.newBatch("Nonsense");
-    long picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(200, 150, 0x205A8A));
+    long picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(120, 90, 0x205A8A));
 
     Answer answer =
         api.post(
@@ -204,8 +204,7 @@ class CheckingTest {
   private List<Long> cut(long batch, int count) {
     List<Long> pictures = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      pictures.add(
-          api.cutPicture(batch, i + ".jpg", TestPictures.discJpeg(200, 150, 0x205A8A + i)));
+      pictures.add(api.cutPicture(batch, i + ".jpg", TestPictures.discJpeg(120, 90, 0x205A8A + i)));
     }
     return pictures;
   }

@@ -7,7 +7,7 @@ import org.ablebatch.server.Api.Answer;
 import tools.jackson.databind.JsonNode;
 
 /** Deliveries as a test makes them. */
-final class Deliveries {
+public final class Deliveries {
   static final String SQUARE =
       "{\"name\": \"Square\", \"width\": 120, \"height\": 120, \"format\": \"PNG\"}";
   static final String CARD =
@@ -15,13 +15,13 @@ final class Deliveries {
 
   private final Api api;
 
-  Deliveries(Api api) {
+  public Deliveries(Api api) {
     this.api = api;
   }
 
   /** A picture of a disc that is cut and passed. */
-  long passed(long batch, String name, int rgb) {
-    long picture = api.cutPicture(batch, name, TestPictures.discJpeg(300, 200, rgb));
+  public long passed(long batch, String name, int rgb) {
+    long picture = api.cutPicture(batch, name, TestPictures.discJpeg(150, 100, rgb));
     assertThat(api.verdict(picture, "pass").status()).isEqualTo(200);
     return picture;
   }

@@ -23,7 +23,7 @@ class FullDiskTest {
   @Test
   void filesThatHaveComeWaitForRoomAndAreThenRead() {
     long batch = api.newBatch("Full in intake");
-    byte[] file = TestPictures.discJpeg(200, 150, 0x0A5020);
+    byte[] file = TestPictures.discJpeg(120, 90, 0x0A5020);
     String path = "/api/v1/batches/" + batch + "/uploads";
 
     FullDisk.during(
@@ -54,7 +54,7 @@ class FullDiskTest {
   @Test
   void aFileInAPlainRequestIsRefusedWhileItsSenderListens() {
     long batch = api.newBatch("Full in a request");
-    UploadedFile file = new UploadedFile("a.jpg", TestPictures.discJpeg(200, 150, 0x0A5021));
+    UploadedFile file = new UploadedFile("a.jpg", TestPictures.discJpeg(120, 90, 0x0A5021));
 
     FullDisk.during(
         () ->
@@ -68,8 +68,7 @@ class FullDiskTest {
   void aRunWaitsForRoomAndCutsEveryPictureOnce() {
     long batch = api.newBatch("Full in the run");
     for (int i = 0; i < 5; i++) {
-      api.upload(
-          batch, new UploadedFile(i + ".jpg", TestPictures.discJpeg(200, 150, 0x0A5030 + i)));
+      api.upload(batch, new UploadedFile(i + ".jpg", TestPictures.discJpeg(120, 90, 0x0A5030 + i)));
     }
     String run = "/api/v1/batches/" + batch + "/run";
 

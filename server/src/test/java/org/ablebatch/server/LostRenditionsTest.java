@@ -29,7 +29,7 @@ class LostRenditionsTest {
   @Test
   void smallPicturesAreTheSameBytesAgain() throws IOException {
     long batch = api.newBatch("Lost small pictures");
-    long picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(400, 300, 0x2A5A7A));
+    long picture = api.cutPicture(batch, "a.jpg", TestPictures.discJpeg(160, 120, 0x2A5A7A));
     String path = "/api/v1/pictures/" + picture;
     List<String> paths =
         List.of(

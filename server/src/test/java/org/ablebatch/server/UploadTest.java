@@ -31,7 +31,7 @@ class UploadTest {
   @Test
   void aFileComesInPiecesAndBecomesAPictureWithItsFolder() {
     long batch = api.newBatch("Pieces");
-    byte[] file = TestPictures.discJpeg(200, 150, 0x8A2020);
+    byte[] file = TestPictures.discJpeg(120, 90, 0x8A2020);
     long upload = declare(batch, "spring/spades/QG-1.jpg", file.length).get("id").asLong();
 
     assertThat(
@@ -52,7 +52,7 @@ class UploadTest {
   @Test
   void aFileWhoseLastByteWasNeverWrittenDownIsReadAllTheSame() throws IOException {
     long batch = api.newBatch("Killed at the last byte");
-    byte[] file = TestPictures.discJpeg(200, 150, 0x8A2030);
+    byte[] file = TestPictures.discJpeg(120, 90, 0x8A2030);
     long upload = declare(batch, "a.jpg", file.length).get("id").asLong();
 
     Files.write(data.resolve("uploads").resolve(String.valueOf(upload)), file);
@@ -63,7 +63,7 @@ class UploadTest {
   @Test
   void aSenderWhoIsMistakenAboutTheOffsetIsToldAndNothingIsLost() {
     long batch = api.newBatch("Offset");
-    byte[] file = TestPictures.discJpeg(200, 150, 0x8A2021);
+    byte[] file = TestPictures.discJpeg(120, 90, 0x8A2021);
     long upload = declare(batch, "a.jpg", file.length).get("id").asLong();
     api.patch(upload, 0, Arrays.copyOf(file, 700));
 

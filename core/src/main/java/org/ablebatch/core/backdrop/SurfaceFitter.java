@@ -2,6 +2,7 @@ package org.ablebatch.core.backdrop;
 
 import java.util.Arrays;
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.Median;
 
 /**
  * Fits a {@link Surface} to chosen pixels by iteratively reweighted least squares with Tukey's
@@ -24,17 +25,21 @@ final class SurfaceFitter {
   static Surface fit(ColorPlanes lab, boolean[] chosen, int degree, double leastSigma) {
     int[] samples = thin(chosen);
     double[][] bases = new double[samples.length][Surface.terms(degree)];
+    double[][] colours = new double[3][samples.length];
     for (int s = 0; s < samples.length; s++) {
       int x = samples[s] % lab.width();
       int y = samples[s] / lab.width();
       Surface.basis(Surface.unit(x, lab.width()), Surface.unit(y, lab.height()), degree, bases[s]);
+      for (int c = 0; c < 3; c++) {
+        colours[c][s] = lab.channel(c)[samples[s]];
+      }
     }
     double[] weights = new double[samples.length];
     Arrays.fill(weights, 1);
     double[][] coefficients = new double[3][];
     for (int round = 0; round < ROUNDS; round++) {
-      coefficients = solve(bases, lab, samples, weights);
-      reweight(lab, samples, bases, coefficients, weights, leastSigma);
+      coefficients = solve(bases, colours, weights);
+      reweight(bases, colours, coefficients, weights, leastSigma);
     }
     return new Surface(degree, coefficients);
   }
@@ -58,25 +63,23 @@ final class SurfaceFitter {
   }
 
   private static void reweight(
-      ColorPlanes lab,
-      int[] samples,
       double[][] bases,
+      double[][] colours,
       double[][] coefficients,
       double[] weights,
       double leastSigma) {
-    double[] distance = new double[samples.length];
-    for (int s = 0; s < samples.length; s++) {
+    double[] distance = new double[weights.length];
+    for (int s = 0; s < distance.length; s++) {
       double sum = 0;
       for (int c = 0; c < 3; c++) {
-        double r = lab.channel(c)[samples[s]] - dot(coefficients[c], bases[s]);
+        double r = colours[c][s] - dot(coefficients[c], bases[s]);
         sum += r * r;
       }
       distance[s] = Math.sqrt(sum);
     }
-    double[] sorted = distance.clone();
-    Arrays.sort(sorted);
-    double sigma = Math.max(leastSigma, MAD_TO_SIGMA * sorted[sorted.length / 2]);
-    for (int s = 0; s < samples.length; s++) {
+    double median = Median.of(distance.clone());
+    double sigma = Math.max(leastSigma, MAD_TO_SIGMA * median);
+    for (int s = 0; s < distance.length; s++) {
       double t = distance[s] / (TUKEY * sigma);
       weights[s] = t >= 1 ? 0 : (1 - t * t) * (1 - t * t);
     }
@@ -94,11 +97,13 @@ final class SurfaceFitter {
    * Weighted normal equations with a small ridge, by Gaussian elimination with pivoting; the three
    * channels are three right-hand sides of one matrix.
    */
-  private static double[][] solve(
-      double[][] bases, ColorPlanes lab, int[] samples, double[] weights) {
+  private static double[][] solve(double[][] bases, double[][] colours, double[] weights) {
     int n = bases[0].length;
     double[][] m = new double[n][n + 3];
-    for (int s = 0; s < samples.length; s++) {
+    double[] c0 = colours[0];
+    double[] c1 = colours[1];
+    double[] c2 = colours[2];
+    for (int s = 0; s < weights.length; s++) {
       double w = weights[s];
       if (w == 0) {
         continue;
@@ -110,9 +115,9 @@ final class SurfaceFitter {
         for (int j = i; j < n; j++) {
           row[j] += wi * basis[j];
         }
-        row[n] += wi * lab.c0()[samples[s]];
-        row[n + 1] += wi * lab.c1()[samples[s]];
-        row[n + 2] += wi * lab.c2()[samples[s]];
+        row[n] += wi * c0[s];
+        row[n + 1] += wi * c1[s];
+        row[n + 2] += wi * c2[s];
       }
     }
     double ridge = RIDGE * Math.max(1, m[0][0]);
