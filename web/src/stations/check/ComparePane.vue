@@ -24,6 +24,11 @@ const emit = defineEmits<{ activate: []; use: []; take: [region: DifferingRegion
 const STRETCH = 1.15
 const MAKERS: Record<string, string> = { hand: 'mended by hand', merged: 'merged' }
 
+/** A rim's box is large and covers what lies inside: the smallest is drawn last, and can be clicked. */
+const largestFirst = computed(() =>
+  [...props.regions].sort((a, b) => b.width * b.height - a.width * a.height),
+)
+
 const image = shallowRef<ImageBitmap | null>(null)
 const problem = ref('')
 
@@ -96,7 +101,7 @@ function place(region: DifferingRegion) {
       :label="`Version ${version.number} of ${picture.fileName}`"
     >
       <button
-        v-for="(region, k) in regions"
+        v-for="(region, k) in largestFirst"
         :key="k"
         class="region"
         :style="place(region)"
