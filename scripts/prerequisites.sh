@@ -31,6 +31,14 @@ require_packages() {
     fail "Installing ${missing[*]} failed"
 }
 
+# need_browser   Chromium for the browser's tests: the one without windows, which takes a third less, or else the usual one
+need_browser() {
+  local lean=chromium-headless-shell
+  command -v $lean >/dev/null 2>&1 && return 0
+  if [ "$(id -u)" -eq 0 ] && (require_packages $lean:$lean) 2>/dev/null; then return 0; fi
+  require_packages chromium:chromium
+}
+
 # want_packages COMMAND:PACKAGE...   the same for packages that can be done without
 want_packages() {
   local pair missing=()

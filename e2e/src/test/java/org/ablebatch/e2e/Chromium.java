@@ -5,13 +5,22 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Debian's Chromium, headless. Starting it takes a second or two; contexts in it take none. */
 final class Chromium implements AutoCloseable {
-  private static final Path EXECUTABLE = Path.of("/usr/bin/chromium");
+  /** Without windows it takes a third less; with them it does the same. */
+  private static final Path EXECUTABLE =
+      Stream.of("chromium-headless-shell", "chromium")
+          .map(Path.of("/usr/bin")::resolve)
+          .filter(Files::isExecutable)
+          .findFirst()
+          .orElseThrow(() -> new IllegalStateException("Chromium is not installed"));
+
   static final String REBOUND_NAME = "rebound.example";
 
   private static final List<String> FLAGS =

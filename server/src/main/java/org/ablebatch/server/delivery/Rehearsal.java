@@ -30,7 +30,7 @@ class Rehearsal {
   private static final int FEWEST = 500;
 
   private static final int NEWEST_BATCHES = 20;
-  private static final int TIMES = 6;
+  private static final int TIMES = 12;
   private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
 
   private final BatchRepository batches;
