@@ -1,7 +1,8 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp, effectScope, ref, type EffectScope } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { keys, useBatchEvents } from './queries'
+import { useBatchEvents } from './batchEvents'
+import { keys } from './queries'
 import type { Picture } from './types'
 
 const asked: unknown[] = []
@@ -81,5 +82,31 @@ describe('what the server says has changed', () => {
     await vi.advanceTimersByTimeAsync(2000)
     expect(asked).toEqual([[5]])
     expect(states()).toEqual(['passed', 'passed'])
+  })
+
+  const hello = (quietMillis: number) =>
+    heard.get('hello')?.({ data: JSON.stringify({ batchId: 1, quietMillis }) })
+
+  it('is read once more when it may have changed before the first word', async () => {
+    client.setQueryData(keys.pictures(1), listed('to-check'))
+    hello(3000)
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(client.getQueryState(keys.pictures(1))?.isInvalidated).toBe(true)
+  })
+
+  it('is not read twice by whoever opens a batch that has long been quiet', async () => {
+    client.setQueryData(keys.pictures(1), listed('to-check'))
+    await vi.advanceTimersByTimeAsync(200)
+    hello(60_000)
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(client.getQueryState(keys.pictures(1))?.isInvalidated).toBe(false)
+  })
+
+  it('is read once more after a connection was lost for longer than it has been quiet', async () => {
+    client.setQueryData(keys.pictures(1), listed('to-check'))
+    await vi.advanceTimersByTimeAsync(90_000)
+    hello(60_000)
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(client.getQueryState(keys.pictures(1))?.isInvalidated).toBe(true)
   })
 })

@@ -1,12 +1,9 @@
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/vue-query'
-import { useThrottleFn } from '@vueuse/core'
-import { computed, onScopeDispose, watch, type Ref } from 'vue'
+import { computed, type Ref } from 'vue'
 import { api, need } from './client'
-import { tellMended } from './mended'
 import type { Batch, Delivery, Picture, Run, Spec, Strip, Uploads } from './types'
 
 const PAGE = 1000
-const REFRESH_AT_MOST_EVERY_MS = 600
 
 export const keys = {
   batches: ['batches'] as const,
@@ -144,107 +141,4 @@ export function showPicture(client: QueryClient, picture: Picture) {
   client.setQueryData<Picture[]>(keys.pictures(picture.batchId), (all) =>
     all?.map((p) => (p.id === picture.id ? picture : p)),
   )
-}
-
-/** More changed pictures than this are read as a whole list. */
-const MOST_SINGLY = 300
-
-/**
- * Reads again what the server says has changed, a little less often than it says it: of a large
- * batch only the pictures that changed.
- */
-export function useBatchEvents(id: Ref<number>) {
-  const client = useQueryClient()
-  let changed = new Set<number>()
-  let all = false
-
-  const refresh = useThrottleFn(
-    () => {
-      // A list on its way may have been read before they changed.
-      if (changed.size > 0 && client.isFetching({ queryKey: keys.pictures(id.value) }) > 0) {
-        setTimeout(() => void refresh(), REFRESH_AT_MOST_EVERY_MS)
-        return
-      }
-      const ids = changed
-      changed = new Set()
-      if (all || ids.size > MOST_SINGLY) {
-        void client.invalidateQueries({ queryKey: keys.pictures(id.value) })
-      } else if (ids.size > 0) {
-        void readChanged(client, id.value, [...ids])
-      }
-      all = false
-      for (const key of [
-        'batch',
-        'run',
-        'strip',
-        'uploads',
-        'removed',
-        'specs',
-        'deliveries',
-      ] as const) {
-        void client.invalidateQueries({ queryKey: keys[key](id.value) })
-      }
-    },
-    REFRESH_AT_MOST_EVERY_MS,
-    true,
-  )
-  let source: EventSource | undefined
-  watch(
-    id,
-    (batchId) => {
-      source?.close()
-      source = new EventSource(`/api/v1/batches/${batchId}/events`)
-      source.addEventListener('changed', (event: MessageEvent<string>) => {
-        const { pictures } = JSON.parse(event.data) as { pictures: number[] }
-        pictures.forEach((picture) => changed.add(picture))
-        void refresh()
-      })
-      source.addEventListener('mended', (event: MessageEvent<string>) => {
-        const { states } = JSON.parse(event.data) as { states: Record<number, string> }
-        for (const [id, state] of Object.entries(states)) tellMended(Number(id), state)
-      })
-      // After a lost connection something may have been missed.
-      source.addEventListener('hello', () => {
-        all = true
-        void refresh()
-      })
-    },
-    { immediate: true },
-  )
-  onScopeDispose(() => source?.close())
-}
-
-async function readChanged(client: QueryClient, batchId: number, ids: number[]) {
-  if (client.getQueryData(keys.pictures(batchId)) === undefined) return
-  try {
-    const answer = await need(
-      api.GET('/api/v1/batches/{id}/pictures', {
-        params: { path: { id: batchId }, query: { ids } },
-        querySerializer: { array: { style: 'form', explode: false } },
-      }),
-    )
-    const read = (answer.content ?? []) as Picture[]
-    client.setQueryData<Picture[]>(keys.pictures(batchId), (now) =>
-      now === undefined ? now : merged(now, ids, read),
-    )
-  } catch {
-    void client.invalidateQueries({ queryKey: keys.pictures(batchId) })
-  }
-}
-
-/**
- * A list in which some pictures are read anew: those that were asked for and not given are gone,
- * new ones stand in their place.
- */
-export function merged(now: Picture[], asked: number[], read: Picture[]): Picture[] {
-  const wanted = new Set(asked)
-  const fresh = new Map(read.map((p) => [p.id, p]))
-  const kept = now.flatMap((p) => {
-    if (!wanted.has(p.id)) return [p]
-    const newer = fresh.get(p.id)
-    fresh.delete(p.id)
-    return newer ? [newer] : []
-  })
-  if (fresh.size === 0) return kept
-  return [...kept, ...fresh.values()].sort((a, b) => a.place - b.place)
 }

@@ -47,6 +47,29 @@ class EventsTest {
   }
 
   @Test
+  void theFirstWordSaysForHowLongTheBatchHasBeenQuiet() throws Exception {
+    long older = api.newBatch("Long quiet");
+    long began = System.nanoTime();
+    long batch = api.newBatch("Quiet");
+    api.upload(batch, new UploadedFile("a.jpg", TestPictures.discJpeg(60, 50, 0x123401)));
+    long quiet = quietMillis(batch);
+    assertThat(quiet).isBetween(0L, (System.nanoTime() - began) / 1_000_000);
+    assertThat(quietMillis(older)).as("nothing happened to this one").isGreaterThanOrEqualTo(quiet);
+  }
+
+  private long quietMillis(long batch) throws IOException, InterruptedException {
+    try (InputStream stream = listen(batch);
+        BufferedReader lines =
+            new BufferedReader(new InputStreamReader(stream, StandardCharsets.UTF_8))) {
+      String hello = lines.readLine();
+      while (!hello.startsWith("data:")) {
+        hello = lines.readLine();
+      }
+      return Long.parseLong(hello.replaceAll(".*\"quietMillis\":(\\d+).*", "$1"));
+    }
+  }
+
+  @Test
   void whoeverHasThePictureOnTheBenchHearsOfEveryEdit() throws Exception {
     long batch = api.newBatch("Two at one picture");
     long id = api.cutPicture(batch, "disc.jpg", TestPictures.discJpeg(200, 200, 0xB03028));

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.TimeUnit;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -28,7 +29,15 @@ public class BatchEvents implements SmartLifecycle {
   private final Map<Long, Set<Long>> changed = new ConcurrentHashMap<>();
   private final Map<Long, Map<Long, String>> mended = new ConcurrentHashMap<>();
 
-  /** Opens a stream for one batch; it ends when the browser leaves. */
+  /** Of the monotonic clock, in nanoseconds; a batch that is not here is as it was at the start. */
+  private final Map<Long, Long> changedAt = new ConcurrentHashMap<>();
+
+  private final long startedAt = System.nanoTime();
+
+  /**
+   * Opens a stream for one batch; it ends when the browser leaves. Its first word says for how long
+   * nothing has changed, so that only what may be older is read once more.
+   */
   public SseEmitter listen(long batchId) {
     SseEmitter emitter = new SseEmitter(NEVER);
     List<SseEmitter> ofBatch =
@@ -36,7 +45,8 @@ public class BatchEvents implements SmartLifecycle {
     ofBatch.add(emitter);
     emitter.onCompletion(() -> ofBatch.remove(emitter));
     emitter.onError(error -> ofBatch.remove(emitter));
-    send(emitter, SseEmitter.event().name("hello").data(Map.of("batchId", batchId)), ofBatch);
+    Map<String, Object> quiet = Map.of("batchId", batchId, "quietMillis", quietMillis(batchId));
+    send(emitter, SseEmitter.event().name("hello").data(quiet), ofBatch);
     return emitter;
   }
 
@@ -60,7 +70,13 @@ public class BatchEvents implements SmartLifecycle {
         () -> mended.computeIfAbsent(batchId, id -> new ConcurrentHashMap<>()).put(photoId, state));
   }
 
+  private long quietMillis(long batchId) {
+    long since = changedAt.getOrDefault(batchId, startedAt);
+    return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - since);
+  }
+
   private Set<Long> gather(long batchId) {
+    changedAt.put(batchId, System.nanoTime());
     return changed.computeIfAbsent(batchId, id -> ConcurrentHashMap.newKeySet());
   }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aPicture } from '../testing/aPicture'
-import { merged } from './queries'
+import { merged } from './batchEvents'
 
 const list = [1, 2, 3].map((id) => aPicture({ id, place: id }))
 
