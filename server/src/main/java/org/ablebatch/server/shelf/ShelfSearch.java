@@ -36,7 +36,7 @@ class ShelfSearch {
    * @param steps through the days of some words; after so many they are hardly ever in one file
    */
   record Reach(int newest, int lookedThrough, int few, int steps) {
-    static final Reach USUAL = new Reach(10_000, 2_000, 5_000, 6);
+    static final Reach USUAL = new Reach(10_000, 2_000, 5_000, 3);
   }
 
   private final EntityManager database;
