@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The few calls that tests make beside the browser. */
 final class Api {
   /** For what takes seconds on a quiet machine, and may take minutes on a busy one. */
-  static final Duration PATIENCE = Duration.ofMinutes(6);
+  static final Duration PATIENCE = Duration.ofMinutes(10);
 
   private static final String BOUNDARY = "----pictures";
 

@@ -36,8 +36,11 @@ final class Chromium implements AutoCloseable {
           // A name of somebody else that leads to this machine.
           "--host-resolver-rules=MAP " + REBOUND_NAME + " 127.0.0.1");
 
-  /** Cutting is part of many waits, on machines that may be slow and busy. */
-  static final double PATIENCE_MS = 180_000;
+  /**
+   * Only a failure waits so long. Cutting is part of many waits, on machines that may give us a tenth
+   * of a processor for minutes.
+   */
+  static final double PATIENCE_MS = 600_000;
 
   private final Playwright playwright;
   private com.microsoft.playwright.Browser browser;

@@ -30,7 +30,7 @@ public final class Api {
   /**
    * So long a test waits for what has to come; on a machine with other work it may take minutes.
    */
-  static final Duration PATIENCE = Duration.ofMinutes(5);
+  static final Duration PATIENCE = Duration.ofMinutes(10);
 
   private final HttpClient client = HttpClient.newHttpClient();
   private final JsonMapper json = new JsonMapper();
