@@ -37,8 +37,8 @@ final class Chromium implements AutoCloseable {
           "--host-resolver-rules=MAP " + REBOUND_NAME + " 127.0.0.1");
 
   /**
-   * Only a failure waits so long. Cutting is part of many waits, on machines that may give us a tenth
-   * of a processor for minutes.
+   * Only a failure waits so long. Cutting is part of many waits, on machines that may give us a
+   * tenth of a processor for minutes.
    */
   static final double PATIENCE_MS = 600_000;
 
