@@ -87,26 +87,15 @@ describe('what the server says has changed', () => {
   const hello = (quietMillis: number) =>
     heard.get('hello')?.({ data: JSON.stringify({ batchId: 1, quietMillis }) })
 
-  it('is read once more when it may have changed before the first word', async () => {
+  it.each([
+    ['once more when it may have changed before the first word', 200, 3_000, true],
+    ['not twice by whoever opens a batch that has long been quiet', 200, 60_000, false],
+    ['once more after a loss longer than it has been quiet', 90_000, 60_000, true],
+  ])('is read %s', async (_, readMsAgo, quietMs, again) => {
     client.setQueryData(keys.pictures(1), listed('to-check'))
-    hello(3000)
+    await vi.advanceTimersByTimeAsync(readMsAgo)
+    hello(quietMs)
     await vi.advanceTimersByTimeAsync(2000)
-    expect(client.getQueryState(keys.pictures(1))?.isInvalidated).toBe(true)
-  })
-
-  it('is not read twice by whoever opens a batch that has long been quiet', async () => {
-    client.setQueryData(keys.pictures(1), listed('to-check'))
-    await vi.advanceTimersByTimeAsync(200)
-    hello(60_000)
-    await vi.advanceTimersByTimeAsync(2000)
-    expect(client.getQueryState(keys.pictures(1))?.isInvalidated).toBe(false)
-  })
-
-  it('is read once more after a connection was lost for longer than it has been quiet', async () => {
-    client.setQueryData(keys.pictures(1), listed('to-check'))
-    await vi.advanceTimersByTimeAsync(90_000)
-    hello(60_000)
-    await vi.advanceTimersByTimeAsync(2000)
-    expect(client.getQueryState(keys.pictures(1))?.isInvalidated).toBe(true)
+    expect(client.getQueryState(keys.pictures(1))?.isInvalidated).toBe(again)
   })
 })

@@ -29,11 +29,21 @@ const client = useQueryClient()
 const deliveries = useDeliveries(batchId)
 
 const { specs, fileName, names, wanted, loaded: specsKnown } = useTicketSpecs(batchId)
-const plan = usePreflight(batchId, batch, pictures, wanted, specsKnown)
+const { words, kept, save: saveWords } = useFileWords(batchId)
+/** A file is as last time by its words, too, and last time is whatever was made since. */
+const elsewhere = computed(() =>
+  kept.value && deliveries.data.value && batch.value
+    ? JSON.stringify([
+        kept.value,
+        deliveries.data.value.find((delivery) => delivery.state === 'done')?.id,
+        batch.value.sharpenEnlarged,
+      ])
+    : '',
+)
+const plan = usePreflight(batchId, batch, pictures, wanted, specsKnown, elsewhere)
 const { ready, preflight, weights, leftOut, canRun } = plan
 watch(plan.hasBegun, (begun) => begun && readPictures(), { immediate: true })
 const files = useSpecFiles(batchId, specs)
-const { words, save: saveWords } = useFileWords(batchId)
 const editing = ref(-1)
 const dialog = ref(false)
 const refused = ref('')

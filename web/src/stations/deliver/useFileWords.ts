@@ -57,5 +57,5 @@ export function useFileWords(batchId: Ref<number>) {
   const saving = useSaveSoon(save, SAVE_AFTER_MS)
   watch(words, saving.soon, { deep: true })
 
-  return { words, save: saving.now }
+  return { words, kept: onTicket.data, save: saving.now }
 }

@@ -45,7 +45,10 @@ function planning() {
   const pictures = ref<Picture[]>([])
   const specs = ref<Spec[]>([spec('Not the ticket’s')])
   const isKnown = ref(false)
-  const plan = effectScope().run(() => usePreflight(ref(1), batch, pictures, specs, isKnown))
+  const elsewhere = ref('')
+  const plan = effectScope().run(() =>
+    usePreflight(ref(1), batch, pictures, specs, isKnown, elsewhere),
+  )
   if (!plan) throw new Error('no scope')
   const come = async () => {
     batch.value = { look: {}, counts: { delivered: 0 } } as Batch
@@ -53,7 +56,7 @@ function planning() {
     isKnown.value = true
     await nextTick()
   }
-  return { batch, pictures, specs, plan, come }
+  return { batch, pictures, specs, elsewhere, plan, come }
 }
 
 async function later() {
@@ -167,5 +170,17 @@ describe('what a run would make', () => {
     plans[0]?.answer(4)
     await later()
     expect(plan.preflight.value?.files).toBe(7)
+  })
+
+  it('is asked for again when words or the last delivery change, not when they only come', async () => {
+    const { elsewhere, come } = planning()
+    await come()
+    plans[0]?.answer(4)
+    elsewhere.value = '[{},1]'
+    await later()
+    expect(plans).toHaveLength(1)
+    elsewhere.value = '[{},2]'
+    await later()
+    expect(plans).toHaveLength(2)
   })
 })

@@ -15,6 +15,8 @@ export function usePreflight(
   specs: Ref<Spec[]>,
   /** False = the specs are not the ticket's yet. */
   isKnown: Ref<boolean>,
+  /** What else the server plans by, as text; '' = not known yet. */
+  elsewhere: Ref<string>,
 ) {
   // Twelve thousand files are not watched one by one.
   const planned = shallowRef<Preflight | null>(null)
@@ -37,13 +39,15 @@ export function usePreflight(
     batch: batch.value ? JSON.stringify([batch.value.look, batch.value.counts.delivered]) : '',
     passed:
       pictures.value.length === 0 ? '' : JSON.stringify(ready.value.map((p) => [p.id, p.revision])),
+    elsewhere: elsewhere.value,
   }))
   let askedFor: typeof asked.value | null = null
 
   /** The server knows ticket, batch and pictures before they are here: what only comes changes nothing. */
   function isAskedFor(): boolean {
     if (!askedFor) return false
-    for (const part of ['specs', 'batch', 'passed'] as const) askedFor[part] ||= asked.value[part]
+    for (const part of ['specs', 'batch', 'passed', 'elsewhere'] as const)
+      askedFor[part] ||= asked.value[part]
     return JSON.stringify(askedFor) === JSON.stringify(asked.value)
   }
 
