@@ -5,12 +5,14 @@ subject again.  The two trunks are the subject prior's and stay as they are; the
 and hears the marks at every stride: where they are, what the cutout is there, and how like each cell is to what lies
 under them.
 
-  python3 pointed.py train  WORK DETECTOR.json FIRST.onnx PRIOR MINUTES NAME [--start WEIGHTS.pt]
+  python3 pointed.py train  WORK DETECTOR.json FIRST.onnx PRIOR MINUTES NAME [--start WEIGHTS.pt] [--pieces FOLDER... --choose FOLDER...]
   python3 pointed.py export DETECTOR.json FIRST.onnx PRIOR WEIGHTS.pt POINTED.onnx SUBJECT.onnx [TEMPERATURE]
 
 PRIOR is the subject prior as it ships, or as train.py leaves it (.pt); `export` writes the decoder, and the subject
-prior with its features as further outputs, which the decoder takes.
+prior with its features as further outputs, which the decoder takes.  With --pieces it learns closer looks too, on the
+larger pictures in those folders (pictures.py); --choose names those that it is only tried on.
 """
+import argparse
 import copy
 import inspect
 import math
@@ -24,11 +26,14 @@ import torch
 from torch import nn
 import torch.nn.functional as F
 
+import closer
 from model import Block, Context, Conv, SubjectNet, Up, WIDTHS, fold, resumed
-from train import Shards, loss_of
+from train import Shards, lit, loss_of
 
 SIZE = 256
 MOST_MARKS = 4
+BATCH = 12
+WIDEST, WIDEST_CLOSE = 4, 9                                   # radius of a mark in cells
 FEATURES = ("c2", "c4", "c8", "c16", "c32", "n8", "h16", "h32", "m4", "m3", "m2", "m1", "logits")
 
 
@@ -115,7 +120,7 @@ def begun(rng, p, y):
     return cut
 
 
-def mark(rng, cut, y, planes):
+def mark(rng, cut, y, planes, widest=WIDEST):
     """One more mark in a large wrong place, mostly the largest: a dot near its middle or a stroke through it."""
     should = y > .5
     wrong = (cut > 0) != should
@@ -129,7 +134,7 @@ def mark(rng, cut, y, planes):
     deep = np.argwhere(depth >= depth.max() * rng.uniform(.4, 1))
     at = deep[rng.integers(len(deep))]
     side = 0 if should[at[0], at[1]] else 1
-    r = int(max(0, min(rng.integers(1, 4), depth[at[0], at[1]] * .8)))
+    r = int(max(0, min(rng.integers(1, widest), depth[at[0], at[1]] * .8)))
     drawn = np.zeros(cut.shape, np.uint8)
     if rng.random() < .35:                                    # through the place, not leaving it
         to = deep[rng.integers(len(deep))]
@@ -139,20 +144,19 @@ def mark(rng, cut, y, planes):
     planes[side] = np.maximum(planes[side], drawn)
 
 
-def begin_round(rng, p, y):
+def begin_round(rng, cut, y, widest=WIDEST):
     """Planes of marks and cutout for one picture: 3 x S x S."""
-    cut = begun(rng, p, y)
     planes = np.zeros((3, *cut.shape), np.float32)
     planes[2] = cut
     if rng.random() < .92:
-        mark(rng, cut, y, planes)
+        mark(rng, cut, y, planes, widest)
     return planes
 
 
-def again(rng, p, y, planes):
+def again(rng, p, y, planes, widest=WIDEST):
     """The answer becomes the cutout, and one more mark is made in it."""
     planes[2] = p > .5
-    mark(rng, p > .5, y, planes)
+    mark(rng, p > .5, y, planes, widest)
 
 
 def iou(p, y):
@@ -170,14 +174,31 @@ def score(trunk, net, head, val, clicks=3):
         features = trunk(t[:, :3].contiguous(memory_format=torch.channels_last))
         y = t[:, 3].numpy()
         p = torch.sigmoid(net(t[:, :3]))[:, 0].numpy()
-        planes, row = np.zeros((len(y), 3, SIZE, SIZE), np.float32), [[iou(a, b) for a, b in zip(p, y)]]
-        for _ in range(clicks):
-            for k in range(len(y)):
-                again(rng, p[k], y[k], planes[k])
-            p = torch.sigmoid(head(features, torch.from_numpy(planes)))[:, 0].numpy()
-            row.append([iou(a, b) for a, b in zip(p, y)])
-        rows += np.array(row).T.tolist()
+        rows += clicked(rng, head, features, p, y, [[iou(a, b) for a, b in zip(p, y)]], clicks, WIDEST)
     return np.mean(rows, 0)
+
+
+@torch.no_grad()
+def score_close(trunk, head, val, cuts, clicks=3):
+    """The same of pieces, from cutouts with faults."""
+    head.eval()
+    rng, rows = np.random.default_rng(6), []
+    for i in range(0, len(val), 8):
+        t = torch.from_numpy(val[i:i + 8]).permute(0, 3, 1, 2).float() / 255
+        features = trunk(t[:, :3].contiguous(memory_format=torch.channels_last))
+        y, p = t[:, 3].numpy(), cuts[i:i + 8].astype(np.float32)
+        rows += clicked(rng, head, features, p, y, [[iou(a, b) for a, b in zip(p, y)]], clicks, WIDEST_CLOSE)
+    return np.mean(rows, 0)
+
+
+def clicked(rng, head, features, p, y, row, clicks, widest):
+    planes = np.zeros((len(y), 3, SIZE, SIZE), np.float32)
+    for _ in range(clicks):
+        for k in range(len(y)):
+            again(rng, p[k], y[k], planes[k], widest)
+        p = torch.sigmoid(head(features, torch.from_numpy(planes)))[:, 0].numpy()
+        row.append([iou(a, b) for a, b in zip(p, y)])
+    return np.array(row).T.tolist()
 
 
 def loaded(detector, first, prior):
@@ -191,17 +212,28 @@ def loaded(detector, first, prior):
 
 
 def train(work, detector, first, prior, minutes, name, *rest):
+    ask = argparse.ArgumentParser()
+    ask.add_argument("--start"); ask.add_argument("--pieces", nargs="*", default=[]); ask.add_argument("--choose", nargs="*", default=[])
+    ask = ask.parse_args(rest)
     torch.set_num_threads(int(os.environ.get("THREADS", "1"))); torch.manual_seed(2)
     minutes, rng, data = float(minutes), np.random.default_rng(), Shards(work)
+    pieces, share = closer.Pieces(ask.pieces), .5 if ask.pieces else 0.
     data.recent = .1
     val = np.memmap(work + "/shard-99-000.u8", np.uint8, "r").reshape(-1, SIZE, SIZE, 4)[:120]
     net, trunk = loaded(detector, first, prior)
     head = Pointed().begin(net).to(memory_format=torch.channels_last)
     peak = 1e-3
-    if rest:
-        head.load_state_dict(torch.load(rest[-1]))
-        peak = 3e-4                                           # it knows its trade already
-    print("before", score(trunk, net, head, val), flush=True)
+    if ask.start:
+        head.load_state_dict(torch.load(ask.start))
+        peak = 6e-4 if share else 3e-4                        # it knows its trade already
+    near = closer.Pieces(ask.choose)
+    fixed = np.random.default_rng(7)
+    close = np.stack([near.one(fixed, SIZE) for _ in range(120)]) if near.pictures else np.empty((0, SIZE, SIZE, 4), np.uint8)
+    cuts = [closer.begun(fixed, one[..., :3] / np.float32(255), one[..., 3] / 255., one[..., 3] / 255.) for one in close]
+
+    def scores(head, clicks=3):
+        print("whole", score(trunk, net, head, val, clicks), "pieces", score_close(trunk, head, close, np.stack(cuts), clicks) if cuts else "-", flush=True)
+    scores(head)
     ema = copy.deepcopy(head)
     opt = torch.optim.AdamW([dict(params=head.heard.parameters(), scale=1.),
                              dict(params=[p for n, p in head.named_parameters() if not n.startswith("heard")], scale=.3)], peak, weight_decay=1e-4)
@@ -210,18 +242,21 @@ def train(work, detector, first, prior, minutes, name, *rest):
         rate = peak * (t / .03 if t < .03 else .5 * (1 + math.cos(math.pi * (t - .03) / .97)) + 1e-3)
         for g in opt.param_groups:
             g["lr"] = rate * g["scale"]
-        x, y = data.batch(rng, 12, SIZE, .25)
-        x = x.contiguous(memory_format=torch.channels_last)
+        is_close = rng.random(BATCH) < share
+        x, y = lit(rng, [pieces.one(rng, SIZE) if c else data.one(rng, .25) for c in is_close], SIZE)
+        widest = np.where(is_close, WIDEST_CLOSE, WIDEST)
+        light, x = x.permute(0, 2, 3, 1).numpy(), x.contiguous(memory_format=torch.channels_last)
         truth = y[:, 0].numpy()
         head.eval()
         with torch.no_grad():
             features = trunk(x)
             p = torch.sigmoid(head(features, torch.zeros(len(x), 3, SIZE, SIZE)))[:, 0].numpy() if step % 2 else torch.sigmoid(decided(net, features))[:, 0].numpy()
-            planes = np.stack([begin_round(rng, a, b) for a, b in zip(p, truth)])
+            cut = [closer.begun(rng, image, a, b) if c else begun(rng, a, b) for image, a, b, c in zip(light, p, truth, is_close)]
+            planes = np.stack([begin_round(rng, a, b, w) for a, b, w in zip(cut, truth, widest)])
             for _ in range(int(rng.integers(0, MOST_MARKS)) if rng.random() < .5 else 0):
                 p = torch.sigmoid(head(features, torch.from_numpy(planes)))[:, 0].numpy()
                 for k in range(len(x)):
-                    again(rng, p[k], truth[k], planes[k])
+                    again(rng, p[k], truth[k], planes[k], widest[k])
         head.train()
         marks = torch.from_numpy(planes)
         out = head(features, marks)
@@ -231,7 +266,7 @@ def train(work, detector, first, prior, minutes, name, *rest):
         opt.zero_grad(set_to_none=True); loss.backward()
         torch.nn.utils.clip_grad_norm_(head.parameters(), 2.)
         opt.step(); step += 1
-        decay = min(.99 if rest else .997, step / (step + 20))
+        decay = min(.99 if ask.start else .997, step / (step + 20))
         with torch.no_grad():
             for a, b in zip(head.parameters(), ema.parameters()):
                 b.lerp_(a, 1 - decay)
@@ -241,9 +276,10 @@ def train(work, detector, first, prior, minutes, name, *rest):
             print(f"{(time.time() - start) / 60:6.1f} min  step {step}  loss {run:.4f}", flush=True); shown = time.time()
         if time.time() - saved > 480:
             torch.save(ema.state_dict(), f"{work}/{name}.pt")
-            print("validation", score(trunk, net, ema, val), flush=True); saved = time.time()
+            scores(ema); saved = time.time()
     torch.save(ema.state_dict(), f"{work}/{name}.pt")
-    print("final", score(trunk, net, ema, val, 5), "steps", step, flush=True)
+    print("final, steps", step, flush=True)
+    scores(ema, 5)
 
 
 def decided(net, features):

@@ -2,6 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp, effectScope, ref, type EffectScope } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { useBatchEvents } from './batchEvents'
+import { onMended } from './mended'
 import { keys } from './queries'
 import type { Picture } from './types'
 
@@ -86,6 +87,19 @@ describe('what the server says has changed', () => {
 
   const hello = (quietMillis: number) =>
     heard.get('hello')?.({ data: JSON.stringify({ batchId: 1, quietMillis }) })
+
+  it('tells the bench of edits, and that it may have missed some before the first word', () => {
+    const told: unknown[] = []
+    scope.run(() =>
+      onMended(
+        (id, state) => told.push([id, state]),
+        () => told.push('may be'),
+      ),
+    )
+    hello(60_000)
+    heard.get('mended')?.({ data: JSON.stringify({ states: { 5: 'b' } }) })
+    expect(told).toEqual(['may be', [5, 'b']])
+  })
 
   it.each([
     ['once more when it may have changed before the first word', 200, 3_000, true],

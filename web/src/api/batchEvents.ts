@@ -2,7 +2,7 @@ import { useQueryClient, type QueryClient } from '@tanstack/vue-query'
 import { useThrottleFn } from '@vueuse/core'
 import { onScopeDispose, watch, type Ref } from 'vue'
 import { api, need } from './client'
-import { tellMended } from './mended'
+import { tellMayBeMended, tellMended } from './mended'
 import { keys } from './queries'
 import type { Picture } from './types'
 
@@ -67,6 +67,7 @@ export function useBatchEvents(id: Ref<number>) {
       // Before the first word, or after a lost connection, something may have been missed.
       source.addEventListener('hello', (event: MessageEvent<string>) => {
         const { quietMillis } = JSON.parse(event.data) as { quietMillis: number }
+        tellMayBeMended()
         if (!mayHaveMissed(client, batchId, quietMillis, openedAt)) return
         all = true
         void refresh()

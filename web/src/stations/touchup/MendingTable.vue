@@ -40,7 +40,7 @@ function redraw(part?: Box) {
 }
 const table = useTable(props.picture, redraw, (sentence) => void message.warning(sentence, 5))
 const { view, board, edits, settings, tool } = table
-onMended((id, state) => id === props.picture.id && edits.announce(state))
+onMended((id, state) => id === props.picture.id && edits.announce(state), edits.lookAgain)
 // Its group was given other edges, or it was cut again.
 watch(() => props.picture.revision, edits.lookAgain)
 const found = useBenchFindings(props.picture, edits.state, view)

@@ -37,6 +37,21 @@ describe('an edit list with others, recuts and closed windows', () => {
     expect(edits.made.value).toHaveLength(3)
   })
 
+  it.each([
+    ['is announced', (edits: ReturnType<typeof useEdits>) => edits.announce('1,2')],
+    ['may have been missed', (edits: ReturnType<typeof useEdits>) => edits.lookAgain()],
+  ])('has what %s while an older list is on its way', async (_, tell) => {
+    const edits = useEdits(picture, hooks)
+    script.answers = [() => list(1), () => list(1, 2)]
+    const loading = edits.load()
+    tell(edits)
+    await loading
+    await edits.saved()
+
+    expect(calls.map((c) => c.what)).toEqual(['GET /edits', 'GET /edits'])
+    expect(edits.made.value).toHaveLength(2)
+  })
+
   it('sends what was not sent when the window is opened again', async () => {
     vi.useFakeTimers({ toFake: ['setTimeout'] })
     const closed = useEdits(picture, hooks)

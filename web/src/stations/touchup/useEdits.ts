@@ -30,6 +30,9 @@ export function useEdits(pictureId: number, hooks: Hooks) {
   const clash = ref<number | null>(null)
   /** What the server has said it shows now, whoever changed it. */
   let announced = ''
+  /** Until the list has come once, whatever is new waits for it: it may be older. */
+  let loaded = false
+  let askedAgain = false
   const unsent = unsentOf(pictureId)
   const known = new Set<string>()
   const numbers = new Map<string, number>()
@@ -39,7 +42,10 @@ export function useEdits(pictureId: number, hooks: Hooks) {
 
   async function load() {
     take(await calls.all())
+    loaded = true
     edits.value.forEach((e) => known.add(e.clientKey))
+    if (askedAgain) lookAgain()
+    else catchUp()
     const waiting = await unsent.all()
     for (const one of waiting.filter((u) => known.has(u.clientKey))) unsent.remove(one.clientKey)
     const late = waiting.filter((u) => !known.has(u.clientKey))
@@ -142,7 +148,8 @@ export function useEdits(pictureId: number, hooks: Hooks) {
 
   /** Asks what others have made meanwhile. */
   function lookAgain() {
-    if (waiting.value === 0) enqueue(calls.whatIsNew)
+    if (!loaded) askedAgain = true
+    else if (waiting.value === 0) enqueue(calls.whatIsNew)
   }
 
   /** The server shows something else now; one's own edits are announced too. */
@@ -153,7 +160,7 @@ export function useEdits(pictureId: number, hooks: Hooks) {
 
   /** Nothing while something of one's own is under way: its answer may say it all. */
   function catchUp() {
-    if (waiting.value > 0 || announced === '' || clash.value !== null) return
+    if (!loaded || waiting.value > 0 || announced === '' || clash.value !== null) return
     const isNew = announced !== state.value
     announced = ''
     if (isNew) lookAgain()

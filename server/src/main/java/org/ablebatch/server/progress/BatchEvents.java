@@ -3,7 +3,6 @@ package org.ablebatch.server.progress;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
@@ -26,8 +25,8 @@ public class BatchEvents implements SmartLifecycle {
 
   private volatile boolean running;
   private final Map<Long, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
-  private final Map<Long, Set<Long>> changed = new ConcurrentHashMap<>();
-  private final Map<Long, Map<Long, String>> mended = new ConcurrentHashMap<>();
+  private final Gathered<Boolean> changed = new Gathered<>();
+  private final Gathered<String> mended = new Gathered<>();
 
   /** Of the monotonic clock, in nanoseconds; a batch that is not here is as it was at the start. */
   private final Map<Long, Long> changedAt = new ConcurrentHashMap<>();
@@ -52,12 +51,20 @@ public class BatchEvents implements SmartLifecycle {
 
   /** Something about the batch itself has changed. */
   public void changed(long batchId) {
-    afterCommit(() -> gather(batchId));
+    afterCommit(
+        () -> {
+          changedAt.put(batchId, System.nanoTime());
+          changed.add(batchId);
+        });
   }
 
   /** A picture of the batch has changed. */
   public void changed(long batchId, long photoId) {
-    afterCommit(() -> gather(batchId).add(photoId));
+    afterCommit(
+        () -> {
+          changedAt.put(batchId, System.nanoTime());
+          changed.add(batchId, photoId, true);
+        });
   }
 
   /**
@@ -66,18 +73,12 @@ public class BatchEvents implements SmartLifecycle {
    * @param state what the bench shows now
    */
   public void mended(long batchId, long photoId, String state) {
-    afterCommit(
-        () -> mended.computeIfAbsent(batchId, id -> new ConcurrentHashMap<>()).put(photoId, state));
+    afterCommit(() -> mended.add(batchId, photoId, state));
   }
 
   private long quietMillis(long batchId) {
     long since = changedAt.getOrDefault(batchId, startedAt);
     return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - since);
-  }
-
-  private Set<Long> gather(long batchId) {
-    changedAt.put(batchId, System.nanoTime());
-    return changed.computeIfAbsent(batchId, id -> ConcurrentHashMap.newKeySet());
   }
 
   /**
@@ -99,13 +100,12 @@ public class BatchEvents implements SmartLifecycle {
 
   @Scheduled(fixedDelay = GATHER_MILLIS)
   void sendGathered() {
-    for (Long batchId : List.copyOf(changed.keySet())) {
-      Set<Long> photos = changed.remove(batchId);
-      tell(batchId, "changed", Map.of("batchId", batchId, "pictures", List.copyOf(photos)));
+    for (Gathered.OfBatch<Boolean> one : changed.take()) {
+      List<Long> photos = List.copyOf(one.ofPictures().keySet());
+      tell(one.batchId(), "changed", Map.of("batchId", one.batchId(), "pictures", photos));
     }
-    for (Long batchId : List.copyOf(mended.keySet())) {
-      Map<Long, String> states = mended.remove(batchId);
-      tell(batchId, "mended", Map.of("batchId", batchId, "states", Map.copyOf(states)));
+    for (Gathered.OfBatch<String> one : mended.take()) {
+      tell(one.batchId(), "mended", Map.of("batchId", one.batchId(), "states", one.ofPictures()));
     }
   }
 
