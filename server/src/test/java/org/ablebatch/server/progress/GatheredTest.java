@@ -3,10 +3,10 @@ package org.ablebatch.server.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
@@ -41,13 +41,13 @@ class GatheredTest {
     }
     CompletableFuture<Void> written =
         CompletableFuture.allOf(writers.toArray(CompletableFuture[]::new));
-    Set<Long> told = new TreeSet<>();
+    Set<Long> told = new HashSet<>();
     boolean all;
     do {
       all = written.isDone();
       gathered.take().forEach(one -> told.addAll(one.ofPictures().keySet()));
     } while (!all);
     written.join();
-    assertThat(told).hasSize((int) (WRITERS * PICTURES));
+    assertThat((long) told.size()).isEqualTo(WRITERS * PICTURES);
   }
 }
