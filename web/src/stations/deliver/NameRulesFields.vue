@@ -54,14 +54,14 @@ const LONGEST = 120
 <style scoped>
 .rules {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
   gap: 6px 8px;
   align-items: center;
   margin-top: 8px;
 }
 
 .longest {
-  grid-column: 1 / 3;
+  grid-column: 1 / -1;
   color: var(--quiet);
 }
 

@@ -253,7 +253,8 @@ public class DeliveryJob {
     Look look = DressingService.lookOf(run.look, row.photo());
     for (DeliveredFile file : missing) {
       file.takenFrom(
-          row.photo().shown().versionId(), run.recipes.of(row, look).get(file.specIndex()));
+          row.photo().shown().versionId(),
+          run.recipes.of(row.planned(), look).get(file.specIndex()));
       attempt(
           file,
           () -> {

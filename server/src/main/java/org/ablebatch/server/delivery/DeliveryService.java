@@ -86,7 +86,7 @@ public class DeliveryService {
                     PreflightFiles.of(
                         item,
                         before.change(item),
-                        hurts.knownOf(item.row(), batch, item.file().frame())))
+                        hurts.knownOf(item.picture().photo(), batch, item.file().frame())))
             .toList();
     int pictures = items.size() / specs.size();
     return new PreflightView(
@@ -139,7 +139,7 @@ public class DeliveryService {
     List<DeliveryPlan.Item> items =
         all.stream()
             .filter(item -> !leftOut.contains(LeftOut.of(item)))
-            .filter(item -> only == null || only.contains(item.row().photo().id()))
+            .filter(item -> only == null || only.contains(item.picture().photo().id()))
             .toList();
     if (items.isEmpty()) {
       throw new Conflict(
@@ -169,7 +169,7 @@ public class DeliveryService {
   List<DeliveryPlan.Item> plan(long batchId, List<SpecEntry> specs) {
     Batch batch = batches.require(batchId);
     return DeliveryPlan.of(
-        photos.rowsInOrder(batchId, DELIVERABLE),
+        photos.plannedInOrder(batchId, DELIVERABLE),
         specs,
         batch.look(),
         words.of(batchId),

@@ -25,8 +25,8 @@ final class PreflightFiles {
     boolean cannotWrite = file.spec().format() == OutputFormat.AVIF && !AvifFile.isPossible();
     return new PreflightFile(
         file.name(),
-        item.row().photo().id(),
-        item.row().photo().fileName(),
+        item.picture().photo().id(),
+        item.picture().photo().fileName(),
         file.spec().name(),
         file.specIndex(),
         file.frame().width(),

@@ -8,7 +8,7 @@ import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.core.deliver.WordsPlan;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.server.picture.Photo;
-import org.ablebatch.server.picture.PhotoRow;
+import org.ablebatch.server.picture.PlannedPhoto;
 import org.ablebatch.server.storage.Sha256;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -40,14 +40,14 @@ final class Recipes {
    * @param own the look with what the picture does otherwise
    * @return SHA-256 in hexadecimal digits for every spec, in their order
    */
-  List<String> of(PhotoRow row, Look own) {
-    Photo photo = row.photo();
+  List<String> of(PlannedPhoto planned, Look own) {
+    Photo photo = planned.photo();
     String ofPicture =
         String.join(
             "\n",
             MAKER,
             photo.originalBlob(),
-            row.isWhole() ? "whole" : String.valueOf(row.version().id()),
+            planned.isWhole() ? "whole" : String.valueOf(planned.versionId()),
             String.valueOf(photo.crop()),
             photo.labels().toString(),
             own.equals(look) ? lookText : LookFile.partsOf(own),

@@ -29,6 +29,8 @@ import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.dressing.DressingService;
 import org.ablebatch.server.picture.Photo;
+import org.ablebatch.server.picture.PhotoRow;
+import org.ablebatch.server.picture.PhotoService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -55,6 +57,7 @@ class Weights {
   private final DeliveryService deliveries;
   private final TicketWords words;
   private final DressingService dressing;
+  private final PhotoService photos;
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(ThreadsBehind.named("weights-"));
 
@@ -76,11 +79,13 @@ class Weights {
       BatchService batches,
       DeliveryService deliveries,
       TicketWords words,
-      DressingService dressing) {
+      DressingService dressing,
+      PhotoService photos) {
     this.batches = batches;
     this.deliveries = deliveries;
     this.words = words;
     this.dressing = dressing;
+    this.photos = photos;
   }
 
   /**
@@ -192,8 +197,8 @@ class Weights {
   }
 
   private static double load(DeliveryPlan.Item item) {
-    Photo photo = item.row().photo();
-    Rect content = item.row().measures().content();
+    Photo photo = item.picture().photo();
+    Rect content = item.picture().measures().content();
     Rect whole = photo.wholeFrame();
     double scale = item.file().staging().enlargement();
     return WeightModel.load(
@@ -244,12 +249,17 @@ class Weights {
     }
   }
 
+  /** Null when the picture is not as it was planned any more. */
   private Weighed made(DeliveryPlan.Item item, Work work) {
-    Photo photo = item.row().photo();
+    Photo photo = item.picture().photo();
     try {
+      PhotoRow row = photos.row(photo.id());
+      if (row.photo().revision() != photo.revision()) {
+        return null;
+      }
       FileMaker.Made made =
           dressing.make(
-              dressing.fullSize(item.row()),
+              dressing.fullSize(row),
               item.file().spec(),
               DressingService.lookOf(work.look(), photo),
               work.sharpen(),

@@ -134,9 +134,9 @@ public class LookProblems {
   }
 
   /** What is known already of a picture under its batch's look in a frame; looks for nothing. */
-  public List<LookNote> knownOf(PhotoRow row, Batch batch, Frame frame) {
+  public List<LookNote> knownOf(Photo photo, Batch batch, Frame frame) {
     synchronized (known) {
-      Found found = known.get(key(row.photo(), batch, frame));
+      Found found = known.get(key(photo, batch, frame));
       return found == null ? List.of() : found.notes();
     }
   }

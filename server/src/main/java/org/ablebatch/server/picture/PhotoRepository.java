@@ -66,6 +66,15 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
 
   @Query(
       """
+      select new org.ablebatch.server.picture.PlannedPhoto(
+        p, v.id, v.contentX, v.contentY, v.contentWidth, v.contentHeight) from Photo p
+      left join CutoutVersion v on v.id = p.shown.currentVersionId
+      where p.batchId = :batchId and p.removedAt is null and p.state in :states order by p.place
+      """)
+  List<PlannedPhoto> plannedInOrder(long batchId, Collection<PictureState> states);
+
+  @Query(
+      """
       select new org.ablebatch.server.picture.PhotoRepository$StateCount(
         p.batchId, p.state, p.queue.queued, count(p))
       from Photo p where p.batchId in :batchIds and p.removedAt is null

@@ -8,7 +8,6 @@ import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.core.check.Sharpness;
 import org.ablebatch.core.dress.SubjectMeasures;
 import org.ablebatch.core.finding.Finding;
-import org.ablebatch.core.line.PictureState;
 import org.ablebatch.core.look.Look;
 import org.ablebatch.core.raster.Rect;
 import tools.jackson.databind.json.JsonMapper;
@@ -62,7 +61,7 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
         photo.remark(),
         photo.isBeingRedrawn(),
         cut && version.isInspected(),
-        cut ? findings(ofTicket.apply(cutMeasures())) : List.of(),
+        cut ? findings(ofTicket.apply(planned().cutMeasures())) : List.of(),
         photo.dress().listColumns(),
         JSON.readTree(
             photo.dress().lookChanges().isEmpty()
@@ -70,21 +69,21 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
                 : LookFile.partsOf(new Look(photo.dress().lookChanges()))));
   }
 
+  /** What a plan has to know of it. */
+  public PlannedPhoto planned() {
+    return version == null
+        ? new PlannedPhoto(photo, null, null)
+        : new PlannedPhoto(photo, version.id(), version.content());
+  }
+
   /** Whether all of it is delivered: it was left whole, or nothing was cut yet. */
   public boolean isWhole() {
-    return version == null || photo.state() == PictureState.LEFT_WHOLE;
+    return planned().isWhole();
   }
 
   /** What is delivered of it, in pixels of its original. */
   public SubjectMeasures measures() {
-    return isWhole()
-        ? SubjectMeasures.whole(photo.width(), photo.height(), photo.labels())
-        : cutMeasures();
-  }
-
-  private SubjectMeasures cutMeasures() {
-    Rect picture = new Rect(0, 0, photo.width(), photo.height());
-    return new SubjectMeasures(version.content(), picture, photo.labels());
+    return planned().measures();
   }
 
   private List<FindingView> findings(List<Finding> ofTicket) {
