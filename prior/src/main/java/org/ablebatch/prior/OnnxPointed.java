@@ -26,8 +26,8 @@ final class OnnxPointed implements PointedPrior {
 
   private static final float HALF = 0.5f;
 
-  /** A picture whole, and the part around its cutout. */
-  private static final int REMEMBERED = 2;
+  /** A picture whole, the part around its cutout, and the last square around a small place. */
+  private static final int REMEMBERED = 3;
 
   private final OrtEnvironment environment = OrtEnvironment.getEnvironment();
   private final OnnxPrior seeing;

@@ -171,8 +171,8 @@ public final class Pointing {
     CompletableFuture<List<Change>> nearby =
         CompletableFuture.supplyAsync(() -> nearby(mark, marked, goes, said.marks()));
     boolean[] meant = framed.orElse(marked);
-    Optional<Plane> subject = answer.map(one -> one.to(said.marks()));
-    float says = subject.isEmpty() ? HALF : goes == Mode.RESTORE ? BELIEVED : 1 - BELIEVED;
+    Optional<Plane> subject = answer.map(one -> answered(one, mark, meant, goes, said.marks()));
+    float says = subject.isEmpty() ? HALF : says(goes);
     List<Change> candidates = new ArrayList<>();
     for (Plane view : subject.map(List::of).orElseGet(this::views)) {
       touched(meant, goes, i -> doubts.at(view, i) >= says)
@@ -190,6 +190,20 @@ public final class Pointing {
             Comparator.comparingDouble(
                 change ->
                     subject.map(plane -> expected(change, plane)).orElseGet(() -> worth(change))));
+  }
+
+  /** Over all that there is, and from nearer where that is small. */
+  private Plane answered(Answer from, Spot mark, boolean[] meant, Mode goes, HintMarks marks) {
+    Plane all = from.to(marks);
+    Rect place =
+        touched(meant, goes, i -> doubts.at(all, i) >= says(goes))
+            .map(spot -> spot.box().span(mark.box()))
+            .orElse(mark.box());
+    return from.closer(marks, place, all);
+  }
+
+  private static float says(Mode goes) {
+    return goes == Mode.RESTORE ? BELIEVED : 1 - BELIEVED;
   }
 
   /** How much surer the answer is of a change than it has to be, over all of its pixels. */
