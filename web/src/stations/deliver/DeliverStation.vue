@@ -95,18 +95,15 @@ async function make() {
     return { pictureId, specIndex }
   })
   // The files' words come from the ticket: those just typed belong into them.
-  if (!(await saveWords())) {
-    starting.value = false
-    return
-  }
-  await tell(
-    need(
-      api.POST('/api/v1/batches/{id}/deliveries', {
-        params: { path: { id: batchId.value } },
-        body: { specs: wanted.value, leaveOut },
-      }),
-    ).then(() => client.invalidateQueries({ queryKey: keys.deliveries(batchId.value) })),
-  )
+  if (await saveWords())
+    await tell(
+      need(
+        api.POST('/api/v1/batches/{id}/deliveries', {
+          params: { path: { id: batchId.value } },
+          body: { specs: wanted.value, leaveOut },
+        }),
+      ).then(() => client.invalidateQueries({ queryKey: keys.deliveries(batchId.value) })),
+    )
   starting.value = false
 }
 
@@ -205,7 +202,7 @@ useKeys({ Enter: () => void make(), n: () => edit(-1) })
         <Button size="small" @click="plan.leaveOutBlocked">Leave them out</Button>
       </span>
       <Button type="primary" :disabled="!canRun" :loading="starting" @click="make">
-        Make {{ count(plan.made.value.length) }} files <kbd>Enter</kbd>
+        {{ plan.offer.value }} <kbd>Enter</kbd>
       </Button>
     </template>
   </StationFrame>

@@ -3,7 +3,11 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Batch, Picture, Spec } from '../../api/types'
 import { usePreflight } from './usePreflight'
 
-const plans: { specs?: Spec[]; answer: (files: number) => void; refuse: () => void }[] = []
+const plans: {
+  specs?: Spec[]
+  answer: (files: number, same?: number) => void
+  refuse: () => void
+}[] = []
 vi.mock('../../api/client', async (original) => ({
   ...(await original<object>()),
   api: {
@@ -12,16 +16,17 @@ vi.mock('../../api/client', async (original) => ({
         if (!path.endsWith('/preflight')) return
         plans.push({
           specs: body.specs,
-          answer: (files) =>
+          answer: (files, same = 0) =>
             resolve({
               data: {
                 files,
                 needALook: 0,
                 blocked: 0,
-                same: 0,
+                same,
                 content: Array.from({ length: files }, (_, k) => ({
                   pictureId: 1 + (k >> 1),
                   name: `${k}`,
+                  change: k < same ? 'same' : 'new',
                   notes: [],
                 })),
               },
@@ -84,6 +89,22 @@ describe('what a run would make', () => {
     await later()
     expect(plans).toHaveLength(1)
     expect(plan.preflight.value?.files).toBe(4)
+  })
+
+  it.each([
+    [1, 0, 'Make 1 file'],
+    [4, 0, 'Make 4 files'],
+    [4, 3, 'Make 4 files'],
+    [4, 4, 'Deliver the same 4 files again'],
+    [0, 0, 'Make 0 files'],
+  ])('of %i files, %i of them as last time, is offered as "%3$s"', async (files, same, offer) => {
+    const { plan, come } = planning()
+    await come()
+    plans[0]?.answer(files, same)
+    await later()
+    plans[1]?.answer(files, same)
+    await later()
+    expect(plan.offer.value).toBe(offer)
   })
 
   it.each(['before', 'after'])(

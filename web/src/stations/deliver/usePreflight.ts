@@ -110,6 +110,12 @@ export function usePreflight(
     () => made.value.filter((file) => file.notes.some((note) => note.kind === 'enlarged')).length,
   )
   const toMake = computed(() => made.value.filter((file) => file.change !== 'same').length)
+  /** What the button says that it does. */
+  const offer = computed(() => {
+    const files = made.value.length
+    const many = files === 1 ? '1 file' : `${files.toLocaleString('en')} files`
+    return files > 0 && toMake.value === 0 ? `Deliver the same ${many} again` : `Make ${many}`
+  })
   const needALook = computed(() => made.value.filter((file) => file.notes.length > 0).length)
   const canRun = computed(
     () => made.value.length > 0 && problem.value === '' && canBeNamed.value && blocked.value === 0,
@@ -133,6 +139,7 @@ export function usePreflight(
     blocked,
     enlarged,
     toMake,
+    offer,
     needALook,
     canRun,
     leaveOutBlocked,
