@@ -1,8 +1,9 @@
 #!/bin/sh
-# Reproduces evidence-weights.onnx, judge.trees and forecast.trees: sh run-evidence.sh WORK, WORK being run.sh's with its sources unpacked.
-# Needs what run.sh needs and python3-sklearn; two threads, about an hour and a half.
+# Reproduces evidence-weights.onnx, judge.trees, forecast.trees, mends.trees and the last stage of pointed-prior.onnx:
+# sh run-evidence.sh WORK FIRST.onnx, WORK being run.sh's with what it made.
+# Needs what run.sh needs and python3-sklearn; two threads, about three hours.
 set -eu
-work=$(cd "$1" && pwd); here=$(cd "$(dirname "$0")" && pwd); root=$(cd "$here/../.." && pwd)
+work=$(cd "$1" && pwd); first=$2; here=$(cd "$(dirname "$0")" && pwd); root=$(cd "$here/../.." && pwd)
 cd "$here"
 export LONGEST=640                                            # larger cut-outs and backdrops than the prior needs
 python3 masks.py "$work/src" "$work"
@@ -37,3 +38,7 @@ python3 forecast.py "$work/judge-outcomes.csv,$work/choose-outcomes.csv" "$work/
 # and forecast.trees here; the odds of mends come last, because they are about what all of that has cut
 for set in choose judge test; do "$root/bench" proposals "$work/made/$set" "$work/$set-proposals.csv"; done
 python3 mends.py "$work/choose-proposals.csv,$work/judge-proposals.csv" "$work/test-proposals.csv" "$work/mends.trees"
+# the network that hears marks learns closer looks on pieces of these pictures
+set -- "$work/src/detector/package/models/nanodet.json" "$first" "$work/subject-prior-2.onnx"
+python3 pointed.py train "$work" "$@" 90 pieces --start "$work/p.pt" --pieces "$work/made/learn" "$work/made/choose" --choose "$work/made/test"
+python3 pointed.py export "$@" "$work/pieces.pt" "$work/pointed-prior.onnx" "$work/with-features.onnx" 1.5
