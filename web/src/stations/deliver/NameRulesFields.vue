@@ -53,15 +53,15 @@ const LONGEST = 120
 
 <style scoped>
 .rules {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  display: flex;
+  flex-wrap: wrap;
   gap: 6px 8px;
   align-items: center;
   margin-top: 8px;
 }
 
 .longest {
-  grid-column: 1 / -1;
+  flex-basis: 100%;
   color: var(--quiet);
 }
 

@@ -95,7 +95,7 @@ describe('what a run would make', () => {
     [1, 0, 'Make 1 file'],
     [4, 0, 'Make 4 files'],
     [4, 3, 'Make 4 files'],
-    [4, 4, 'Deliver the same 4 files again'],
+    [4, 4, 'Deliver the same again'],
     [0, 0, 'Make 0 files'],
   ])('of %i files, %i of them as last time, is offered as "%3$s"', async (files, same, offer) => {
     const { plan, come } = planning()

@@ -110,11 +110,11 @@ export function usePreflight(
     () => made.value.filter((file) => file.notes.some((note) => note.kind === 'enlarged')).length,
   )
   const toMake = computed(() => made.value.filter((file) => file.change !== 'same').length)
-  /** What the button says that it does. */
+  /** What the button says that it does; how many are as last time stands beside it. */
   const offer = computed(() => {
     const files = made.value.length
-    const many = files === 1 ? '1 file' : `${files.toLocaleString('en')} files`
-    return files > 0 && toMake.value === 0 ? `Deliver the same ${many} again` : `Make ${many}`
+    if (files > 0 && toMake.value === 0) return 'Deliver the same again'
+    return files === 1 ? 'Make 1 file' : `Make ${files.toLocaleString('en')} files`
   })
   const needALook = computed(() => made.value.filter((file) => file.notes.length > 0).length)
   const canRun = computed(
