@@ -101,6 +101,9 @@ final class OnnxPointed implements PointedPrior {
   private synchronized OrtSession.Result see(float[] planes) throws OrtException {
     for (Seen one : lately) {
       if (Arrays.equals(one.planes(), planes)) {
+        // Squares come and go; what is around the cutout is asked about every time.
+        lately.remove(one);
+        lately.addFirst(one);
         return one.features();
       }
     }

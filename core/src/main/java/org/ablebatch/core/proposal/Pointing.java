@@ -171,16 +171,20 @@ public final class Pointing {
     CompletableFuture<List<Change>> nearby =
         CompletableFuture.supplyAsync(() -> nearby(mark, marked, goes, said.marks()));
     boolean[] meant = framed.orElse(marked);
-    Optional<Plane> subject = answer.map(one -> answered(one, mark, meant, goes, said.marks()));
-    float says = subject.isEmpty() ? HALF : says(goes);
+    Optional<Heard> heard = answer.map(one -> hear(one, mark, meant, goes, said.marks()));
+    Optional<Plane> subject = heard.map(Heard::subject);
+    List<Optional<Spot>> places =
+        heard
+            .map(one -> List.of(one.place()))
+            .orElseGet(
+                () -> views().stream().map(view -> touched(meant, goes, view, HALF)).toList());
     List<Change> candidates = new ArrayList<>();
-    for (Plane view : subject.map(List::of).orElseGet(this::views)) {
-      touched(meant, goes, i -> doubts.at(view, i) >= says)
-          .ifPresent(
-              spot -> {
-                candidates.add(reach.asSeen(spot, goes));
-                candidates.add(reach.asItHangs(spot, goes, said.marks()));
-              });
+    for (Optional<Spot> place : places) {
+      place.ifPresent(
+          spot -> {
+            candidates.add(reach.asSeen(spot, goes));
+            candidates.add(reach.asItHangs(spot, goes, said.marks()));
+          });
     }
     candidates.addAll(nearby.join());
     return candidates.stream()
@@ -192,18 +196,27 @@ public final class Pointing {
                     subject.map(plane -> expected(change, plane)).orElseGet(() -> worth(change))));
   }
 
-  /** Over all that there is, and from nearer where that is small. */
-  private Plane answered(Answer from, Spot mark, boolean[] meant, Mode goes, HintMarks marks) {
+  /**
+   * What whoever answers marks says.
+   *
+   * @param place of it, what would change sides
+   */
+  private record Heard(Plane subject, Optional<Spot> place) {}
+
+  /** Over all that there is, and from nearer where what would change is small. */
+  private Heard hear(Answer from, Spot mark, boolean[] meant, Mode goes, HintMarks marks) {
+    float says = goes == Mode.RESTORE ? BELIEVED : 1 - BELIEVED;
     Plane all = from.to(marks);
-    Rect place =
-        touched(meant, goes, i -> doubts.at(all, i) >= says(goes))
-            .map(spot -> spot.box().span(mark.box()))
-            .orElse(mark.box());
-    return from.closer(marks, place, all);
+    Optional<Spot> place = touched(meant, goes, all, says);
+    Rect box = place.map(spot -> spot.box().span(mark.box())).orElse(mark.box());
+    Plane nearer = from.closer(marks, box, all);
+    return nearer == all
+        ? new Heard(all, place)
+        : new Heard(nearer, touched(meant, goes, nearer, says));
   }
 
-  private static float says(Mode goes) {
-    return goes == Mode.RESTORE ? BELIEVED : 1 - BELIEVED;
+  private Optional<Spot> touched(boolean[] meant, Mode goes, Plane view, float says) {
+    return touched(meant, goes, i -> doubts.at(view, i) >= says);
   }
 
   /** How much surer the answer is of a change than it has to be, over all of its pixels. */
