@@ -1,10 +1,10 @@
 package org.ablebatch.core.backdrop;
 
-import java.util.Arrays;
 import org.ablebatch.core.raster.BoxBlur;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Components;
 import org.ablebatch.core.raster.GridMap;
+import org.ablebatch.core.raster.Median;
 
 /**
  * A robust surface through the border ring, grown inwards over everything connected to the border
@@ -98,12 +98,11 @@ record GrownSurface(Surface surface, boolean[] support, ColorPlanes lab) {
   /** Noise and texture around the surface per channel, OKLab, robustly from the median. */
   static float sigma(ColorPlanes lab, ColorPlanes expected, boolean[] support) {
     int[] samples = SurfaceFitter.thin(support);
-    float[] distances = new float[samples.length];
+    double[] distances = new double[samples.length];
     for (int s = 0; s < samples.length; s++) {
       distances[s] = distance(lab, expected, samples[s]);
     }
-    Arrays.sort(distances);
-    return (float) (distances[distances.length / 2] / MEDIAN_LENGTH);
+    return (float) (Median.of(distances) / MEDIAN_LENGTH);
   }
 
   static float distance(ColorPlanes lab, ColorPlanes expected, int i) {

@@ -21,28 +21,6 @@ public final class Surface {
     return (degree + 1) * (degree + 2) / 2;
   }
 
-  /** Fills {@code basis} with the monomials at {@code u, v} in -1..1, low order first. */
-  static void basis(double u, double v, int degree, double[] basis) {
-    int k = 0;
-    for (int total = 0; total <= degree; total++) {
-      double rising = 1;
-      for (int j = 0; j <= total; j++) {
-        basis[k++] = powerOf(u, total - j) * rising;
-        rising *= v;
-      }
-    }
-  }
-
-  private static double powerOf(double base, int exponent) {
-    return switch (exponent) {
-      case 0 -> 1;
-      case 1 -> base;
-      case 2 -> base * base;
-      case 3 -> base * base * base;
-      default -> Math.pow(base, exponent);
-    };
-  }
-
   /** The surface of every channel on a grid, row by row. */
   public float[][] on(int width, int height) {
     float[][] out = new float[coefficients.length][width * height];
@@ -51,12 +29,7 @@ public final class Surface {
       for (int y = 0; y < height; y++) {
         foldRow(coefficients[c], unit(y, height), along);
         for (int x = 0; x < width; x++) {
-          double u = unit(x, width);
-          double sum = 0;
-          for (int k = degree; k >= 0; k--) {
-            sum = sum * u + along[k];
-          }
-          out[c][y * width + x] = (float) sum;
+          out[c][y * width + x] = (float) at(unit(x, width), along);
         }
       }
     }
@@ -67,6 +40,28 @@ public final class Surface {
   ColorPlanes planes(int width, int height) {
     float[][] channels = on(width, height);
     return new ColorPlanes(width, height, channels[0], channels[1], channels[2]);
+  }
+
+  /** Adds to each pixel the square of what the surface misses its colour by. */
+  void addSquaredMisses(RowSamples samples, int channel, double[] to) {
+    double[] along = new double[degree + 1];
+    double[] colours = samples.colours()[channel];
+    for (int row = 0; row < samples.rows(); row++) {
+      foldRow(coefficients[channel], samples.v()[row], along);
+      for (int s = samples.starts()[row]; s < samples.starts()[row + 1]; s++) {
+        double miss = colours[s] - at(samples.u()[s], along);
+        to[s] += miss * miss;
+      }
+    }
+  }
+
+  /** Horner's scheme. */
+  private static double at(double u, double[] along) {
+    double sum = along[along.length - 1];
+    for (int k = along.length - 2; k >= 0; k--) {
+      sum = sum * u + along[k];
+    }
+    return sum;
   }
 
   /** The row's own polynomial in {@code u}: coefficients by power, with {@code v} put in. */
