@@ -39,7 +39,12 @@ const shown = computed(() =>
 )
 
 const weights = computed(
-  () => new Map(props.preflight.content.map((file, i) => [keyOf(file), props.bytes[i] ?? 0])),
+  () =>
+    new Map(
+      props.bytes.length === 0
+        ? []
+        : props.preflight.content.map((file, i) => [keyOf(file), props.bytes[i] ?? 0]),
+    ),
 )
 function weightOf(file: PreflightFile): string {
   const bytes = weights.value.get(keyOf(file)) ?? 0

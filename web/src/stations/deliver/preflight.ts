@@ -25,6 +25,7 @@ export const keyOf = (file: PreflightFile) => `${file.pictureId}:${file.specInde
 export function filtersOf(preflight: Preflight): Filter[] {
   const counts = new Map<string, number>()
   for (const file of preflight.content) {
+    if (file.notes.length === 0) continue
     for (const kind of new Set(file.notes.map((note) => note.kind))) {
       counts.set(kind, (counts.get(kind) ?? 0) + 1)
     }

@@ -23,7 +23,8 @@ export function usePreflight(
   const problem = ref('')
   /** The first plan has come, or there is none. */
   const hasBegun = ref(false)
-  const leftOut = ref(new Set<string>())
+  // Never changed, only replaced: whether a file is in it is asked for thousands at once.
+  const leftOut = shallowRef(new Set<string>())
   const ready = computed(() => pictures.value.filter((p) => DELIVERABLE.includes(p.state)))
   /** How many pictures are passed; the plan knows it before they are here. */
   const passed = computed(() =>
@@ -102,9 +103,11 @@ export function usePreflight(
   const preflight = computed(
     () => known.value && withProblems(known.value, weights.problems.value, weights.risks.value),
   )
-  const made = computed(() =>
-    (preflight.value?.content ?? []).filter((f) => !leftOut.value.has(keyOf(f))),
-  )
+  const made = computed(() => {
+    const all = preflight.value?.content ?? []
+    const out = leftOut.value
+    return out.size === 0 ? all : all.filter((f) => !out.has(keyOf(f)))
+  })
   const blocked = computed(() => made.value.filter((file) => file.blocked).length)
   const enlarged = computed(
     () => made.value.filter((file) => file.notes.some((note) => note.kind === 'enlarged')).length,

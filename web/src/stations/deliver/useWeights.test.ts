@@ -11,8 +11,11 @@ vi.mock('../../api/client', () => ({
 
 const file = (name: string) => ({ name }) as Preflight['content'][number]
 const PREFLIGHT = { files: 2, content: [file('a'), file('b')] } as Preflight
+const DRAWN_MS = 200
 const settled = async () => {
-  for (let i = 0; i < 5; i++) await nextTick()
+  // What watches notices before the clock goes on.
+  await nextTick()
+  await vi.advanceTimersByTimeAsync(DRAWN_MS)
 }
 
 describe('weights', () => {

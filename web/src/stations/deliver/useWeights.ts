@@ -3,6 +3,8 @@ import { api, need } from '../../api/client'
 import type { Preflight, Spec } from '../../api/types'
 
 const ASK_AGAIN_MS = 1200
+/** The table is drawn first: a weight is a help that nobody waits for. */
+const ASK_AFTER_MS = 150
 
 /** What the files of a preflight will weigh, in its order; better with every answer until it is complete. */
 export function useWeights(
@@ -54,7 +56,8 @@ export function useWeights(
         problems.value = {}
         risks.value = {}
       }
-      if (now && now.files > 0) void ask(round)
+      const mine = round
+      if (now && now.files > 0) timer = setTimeout(() => void ask(mine), ASK_AFTER_MS)
     },
     { immediate: true },
   )

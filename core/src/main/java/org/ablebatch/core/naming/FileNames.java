@@ -105,7 +105,8 @@ public final class FileNames {
 
   private static String number(NamePart.Counter counter, Named picture) {
     int place = counter.perGroup() ? picture.numberInGroup() : picture.number();
-    return String.format(Locale.ROOT, "%0" + counter.digits() + "d", counter.start() + place - 1L);
+    String digits = String.valueOf(counter.start() + place - 1L);
+    return "0".repeat(Math.max(0, counter.digits() - digits.length())) + digits;
   }
 
   private static String hyphenated(String words) {

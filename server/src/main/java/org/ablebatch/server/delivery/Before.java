@@ -40,7 +40,7 @@ final class Before {
 
   /** What a planned file is beside it. */
   FileChange change(DeliveryPlan.Item item) {
-    return planned(0, item).change();
+    return files.isEmpty() ? FileChange.NEW : planned(0, item).change();
   }
 
   /** A planned file; one that is there already brings its bytes. */

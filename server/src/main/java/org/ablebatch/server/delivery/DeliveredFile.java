@@ -44,8 +44,8 @@ public class DeliveredFile {
 
   DeliveredFile(long deliveryId, DeliveryPlan.Item item) {
     this.deliveryId = deliveryId;
-    this.photoId = item.picture().photo().id();
-    this.versionId = item.picture().photo().shown().versionId();
+    this.photoId = item.picture().id();
+    this.versionId = item.picture().versionId();
     this.specIndex = item.file().specIndex();
     this.name = item.file().name();
     this.width = item.file().frame().width();

@@ -254,7 +254,7 @@ public class DeliveryJob {
     for (DeliveredFile file : missing) {
       file.takenFrom(
           row.photo().shown().versionId(),
-          run.recipes.of(row.planned(), look).get(file.specIndex()));
+          run.recipes.of(row.planned(), look).under(file.specIndex()));
       attempt(
           file,
           () -> {

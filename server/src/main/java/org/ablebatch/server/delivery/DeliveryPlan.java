@@ -8,7 +8,6 @@ import org.ablebatch.codec.spec.WordsEntry;
 import org.ablebatch.core.deliver.Deliverable;
 import org.ablebatch.core.deliver.Planner;
 import org.ablebatch.core.look.Look;
-import org.ablebatch.server.dressing.DressingService;
 import org.ablebatch.server.picture.PlannedPhoto;
 
 /** Which files a run will make: the same list for the preflight and for the run. */
@@ -18,9 +17,13 @@ final class DeliveryPlan {
   /**
    * One file to be made.
    *
-   * @param recipe of everything that its bytes depend on
+   * @param recipes of everything that bytes of the picture depend on
    */
-  record Item(PlannedPhoto picture, Planner.PlannedFile file, String recipe) {}
+  record Item(PlannedPhoto picture, Planner.PlannedFile file, Recipes.OfPicture recipes) {
+    String recipe() {
+      return recipes.under(file.specIndex());
+    }
+  }
 
   /** Every picture under every spec, in the batch's order. */
   static List<Item> of(
@@ -33,10 +36,10 @@ final class DeliveryPlan {
     Recipes recipes = new Recipes(specs, look, words.toPlan(), sharpen);
     List<Item> items = new ArrayList<>();
     for (PlannedPhoto one : photos) {
-      Look own = DressingService.lookOf(look, one.photo());
-      List<String> ofSpecs = recipes.of(one, own);
+      Look own = one.changed(look);
+      Recipes.OfPicture ofPicture = recipes.of(one, own);
       for (Planner.PlannedFile file : planner.next(new Deliverable(one.measures(), own))) {
-        items.add(new Item(one, file, ofSpecs.get(file.specIndex())));
+        items.add(new Item(one, file, ofPicture));
       }
     }
     return items;

@@ -86,7 +86,7 @@ public class DeliveryService {
                     PreflightFiles.of(
                         item,
                         before.change(item),
-                        hurts.knownOf(item.picture().photo(), batch, item.file().frame())))
+                        hurts.knownOf(item.picture(), batch, item.file().frame())))
             .toList();
     int pictures = items.size() / specs.size();
     return new PreflightView(
@@ -139,7 +139,7 @@ public class DeliveryService {
     List<DeliveryPlan.Item> items =
         all.stream()
             .filter(item -> !leftOut.contains(LeftOut.of(item)))
-            .filter(item -> only == null || only.contains(item.picture().photo().id()))
+            .filter(item -> only == null || only.contains(item.picture().id()))
             .toList();
     if (items.isEmpty()) {
       throw new Conflict(

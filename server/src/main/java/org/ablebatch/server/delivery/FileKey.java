@@ -10,6 +10,6 @@ record FileKey(long photoId, String spec) {
   }
 
   static FileKey of(DeliveryPlan.Item item) {
-    return new FileKey(item.picture().photo().id(), item.file().spec().name());
+    return new FileKey(item.picture().id(), item.file().spec().name());
   }
 }

@@ -10,6 +10,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 @Schema(name = "LeftOut")
 public record LeftOut(long pictureId, int specIndex) {
   static LeftOut of(DeliveryPlan.Item item) {
-    return new LeftOut(item.picture().photo().id(), item.file().specIndex());
+    return new LeftOut(item.picture().id(), item.file().specIndex());
   }
 }

@@ -25,8 +25,8 @@ final class PreflightFiles {
     boolean cannotWrite = file.spec().format() == OutputFormat.AVIF && !AvifFile.isPossible();
     return new PreflightFile(
         file.name(),
-        item.picture().photo().id(),
-        item.picture().photo().fileName(),
+        item.picture().id(),
+        item.picture().labels().fileName(),
         file.spec().name(),
         file.specIndex(),
         file.frame().width(),

@@ -7,7 +7,6 @@ import org.ablebatch.codec.look.LookFile;
 import org.ablebatch.codec.spec.SpecEntry;
 import org.ablebatch.core.deliver.WordsPlan;
 import org.ablebatch.core.look.Look;
-import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PlannedPhoto;
 import org.ablebatch.server.storage.Sha256;
 import tools.jackson.databind.json.JsonMapper;
@@ -38,16 +37,38 @@ final class Recipes {
 
   /**
    * @param own the look with what the picture does otherwise
-   * @return SHA-256 in hexadecimal digits for every spec, in their order
    */
-  List<String> of(PlannedPhoto planned, Look own) {
-    Photo photo = planned.photo();
+  OfPicture of(PlannedPhoto photo, Look own) {
+    return new OfPicture(photo, own);
+  }
+
+  /** Of one picture. Put together when they are asked for: a first delivery needs none. */
+  final class OfPicture {
+    private final PlannedPhoto photo;
+    private final Look own;
+    private List<String> bySpec;
+
+    private OfPicture(PlannedPhoto photo, Look own) {
+      this.photo = photo;
+      this.own = own;
+    }
+
+    /** SHA-256 in hexadecimal digits for a spec, by its place among all. */
+    synchronized String under(int specIndex) {
+      if (bySpec == null) {
+        bySpec = written(photo, own);
+      }
+      return bySpec.get(specIndex);
+    }
+  }
+
+  private List<String> written(PlannedPhoto photo, Look own) {
     String ofPicture =
         String.join(
             "\n",
             MAKER,
             photo.originalBlob(),
-            planned.isWhole() ? "whole" : String.valueOf(planned.versionId()),
+            photo.isWhole() ? "whole" : String.valueOf(photo.versionId()),
             String.valueOf(photo.crop()),
             photo.labels().toString(),
             own.equals(look) ? lookText : LookFile.partsOf(own),

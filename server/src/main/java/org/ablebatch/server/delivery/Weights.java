@@ -28,9 +28,9 @@ import org.ablebatch.core.weight.WeightRisk;
 import org.ablebatch.server.batch.Batch;
 import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.dressing.DressingService;
-import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRow;
 import org.ablebatch.server.picture.PhotoService;
+import org.ablebatch.server.picture.PlannedPhoto;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -197,9 +197,9 @@ class Weights {
   }
 
   private static double load(DeliveryPlan.Item item) {
-    Photo photo = item.picture().photo();
-    Rect content = item.picture().measures().content();
-    Rect whole = photo.wholeFrame();
+    PlannedPhoto photo = item.picture();
+    Rect content = photo.measures().content();
+    Rect whole = photo.whole();
     double scale = item.file().staging().enlargement();
     return WeightModel.load(
         scale * scale * content.width() * content.height(),
@@ -251,7 +251,7 @@ class Weights {
 
   /** Null when the picture is not as it was planned any more. */
   private Weighed made(DeliveryPlan.Item item, Work work) {
-    Photo photo = item.picture().photo();
+    PlannedPhoto photo = item.picture();
     try {
       PhotoRow row = photos.row(photo.id());
       if (row.photo().revision() != photo.revision()) {
@@ -261,7 +261,7 @@ class Weights {
           dressing.make(
               dressing.fullSize(row),
               item.file().spec(),
-              DressingService.lookOf(work.look(), photo),
+              photo.changed(work.look()),
               work.sharpen(),
               work.words().of(photo.labels()));
       return new Weighed(made.bytes().length, made.likeness(), null);

@@ -1,6 +1,5 @@
 package org.ablebatch.server.dressing;
 
-import java.util.List;
 import org.ablebatch.codec.deliver.FileMaker;
 import org.ablebatch.codec.read.PictureReader;
 import org.ablebatch.codec.read.ReadLimits;
@@ -15,7 +14,6 @@ import org.ablebatch.core.dress.Labels;
 import org.ablebatch.core.dress.QuickShrink;
 import org.ablebatch.core.dress.Resampling;
 import org.ablebatch.core.look.Look;
-import org.ablebatch.core.look.Part;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.server.picture.CutoutFiles;
@@ -48,8 +46,7 @@ public class DressingService {
 
   /** The look with what this picture does otherwise. */
   public static Look lookOf(Look look, Photo photo) {
-    List<Part> changes = photo.dress().lookChanges();
-    return changes.isEmpty() ? look : look.changedBy(changes);
+    return photo.dress().changed(look);
   }
 
   /**

@@ -31,6 +31,7 @@ import org.ablebatch.server.batch.BatchService;
 import org.ablebatch.server.picture.Photo;
 import org.ablebatch.server.picture.PhotoRepository;
 import org.ablebatch.server.picture.PhotoRow;
+import org.ablebatch.server.picture.PlannedPhoto;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -134,9 +135,10 @@ public class LookProblems {
   }
 
   /** What is known already of a picture under its batch's look in a frame; looks for nothing. */
-  public List<LookNote> knownOf(Photo photo, Batch batch, Frame frame) {
+  public List<LookNote> knownOf(PlannedPhoto photo, Batch batch, Frame frame) {
     synchronized (known) {
-      Found found = known.get(key(photo, batch, frame));
+      Found found =
+          known.isEmpty() ? null : known.get(key(photo.id(), photo.revision(), batch, frame));
       return found == null ? List.of() : found.notes();
     }
   }
@@ -190,12 +192,12 @@ public class LookProblems {
   }
 
   private static Key key(Photo photo, Batch batch, Frame frame) {
+    return key(photo.id(), photo.revision(), batch, frame);
+  }
+
+  private static Key key(long photoId, long revision, Batch batch, Frame frame) {
     return new Key(
-        photo.id(),
-        photo.revision(),
-        batch.lookVersion().id(),
-        batch.lookVersion().kept().revision(),
-        frame);
+        photoId, revision, batch.lookVersion().id(), batch.lookVersion().kept().revision(), frame);
   }
 
   private boolean isKnownWithout(Key key, LookNote.Kind kind) {

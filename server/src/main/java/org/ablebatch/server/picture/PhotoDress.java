@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.ablebatch.core.look.Look;
 import org.ablebatch.core.look.Part;
 
 /**
@@ -28,6 +29,11 @@ public class PhotoDress {
   /** Parts that replace those of the look, by their ids. */
   public List<Part> lookChanges() {
     return lookChanges == null ? List.of() : lookChanges;
+  }
+
+  /** The look with what the picture does otherwise. */
+  public Look changed(Look look) {
+    return lookChanges().isEmpty() ? look : look.changedBy(lookChanges());
   }
 
   public void changeLook(List<Part> changes) {

@@ -67,7 +67,10 @@ public interface PhotoRepository extends JpaRepository<Photo, Long> {
   @Query(
       """
       select new org.ablebatch.server.picture.PlannedPhoto(
-        p, v.id, v.contentX, v.contentY, v.contentWidth, v.contentHeight) from Photo p
+        p.id, p.revision, p.state, p.fileName, p.code, p.group, p.dress.listColumns,
+        p.dress.lookChanges, p.taken.originalBlob, p.taken.bytes, p.taken.width, p.taken.height,
+        p.crop.x, p.crop.y, p.crop.width, p.crop.height,
+        v.id, v.contentX, v.contentY, v.contentWidth, v.contentHeight) from Photo p
       left join CutoutVersion v on v.id = p.shown.currentVersionId
       where p.batchId = :batchId and p.removedAt is null and p.state in :states order by p.place
       """)

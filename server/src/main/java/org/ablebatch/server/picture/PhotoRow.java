@@ -72,8 +72,8 @@ public record PhotoRow(Photo photo, CutoutVersion version) {
   /** What a plan has to know of it. */
   public PlannedPhoto planned() {
     return version == null
-        ? new PlannedPhoto(photo, null, null)
-        : new PlannedPhoto(photo, version.id(), version.content());
+        ? PlannedPhoto.of(photo, null, null)
+        : PlannedPhoto.of(photo, version.id(), version.content());
   }
 
   /** Whether all of it is delivered: it was left whole, or nothing was cut yet. */
