@@ -24,7 +24,7 @@ class RehearsalTest {
 
     String port = context.getEnvironment().getProperty("local.server.port");
     URI address = URI.create("http://127.0.0.1:" + port + "/api/v1/");
-    assertThat(rehearsal.open(address, batch)).isEqualTo(12);
-    assertThat(rehearsal.open(address, Long.MAX_VALUE)).isZero();
+    assertThat(rehearsal.open(address, batch, 2)).isEqualTo(2);
+    assertThat(rehearsal.open(address, Long.MAX_VALUE, 2)).isZero();
   }
 }
