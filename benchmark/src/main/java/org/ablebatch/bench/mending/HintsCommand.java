@@ -16,6 +16,7 @@ import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Inspected;
 import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.mend.Edit;
@@ -156,9 +157,7 @@ public final class HintsCommand implements Callable<Integer> {
     }
     Pointing pointing =
         new Pointing(
-            PhotographReading.of(picture),
-            cutout,
-            Expectations.of(done.method()),
+            Inspected.of(PhotographReading.of(picture), cutout, Expectations.of(done.method())),
             done::opinions,
             LearnedPriors.shared().mends().orElseThrow(),
             LearnedPriors.shared().pointed());

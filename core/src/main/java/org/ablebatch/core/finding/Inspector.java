@@ -37,20 +37,18 @@ public final class Inspector {
    */
   public static List<Finding> inspect(
       Picture photograph, Cutout cutout, Expectations expectations) {
-    PhotographReading reading = PhotographReading.of(photograph);
-    return suspect(reading, cutout, Inspection.of(reading, cutout, expectations)).stream()
+    return suspect(Inspected.of(PhotographReading.of(photograph), cutout, expectations)).stream()
         .map(Suspicion::finding)
         .toList();
   }
 
   /** As {@link #inspect}, with the pixels that each finding is about. */
-  public static List<Suspicion> suspect(
-      PhotographReading photograph, Cutout cutout, Inspection seen) {
+  public static List<Suspicion> suspect(Inspected inspected) {
     List<Suspicion> all = new ArrayList<>();
     for (Detector detector : DETECTORS) {
-      all.addAll(detector.find(seen));
+      all.addAll(detector.find(inspected.seen()));
     }
-    all.addAll(BlurDetector.find(photograph.small(), cutout.matte()));
+    all.addAll(BlurDetector.find(inspected.photograph().small(), inspected.matte()));
     all.removeIf(one -> one.finding().severity() < FAINTEST);
     all.sort(Comparator.comparingDouble((Suspicion one) -> one.finding().severity()).reversed());
     return limited(all);

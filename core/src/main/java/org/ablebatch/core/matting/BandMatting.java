@@ -41,11 +41,18 @@ public final class BandMatting {
   private final GridMap map;
   private final Behind behind;
   private final LinearCoverage coverage;
+  private final Asked asked;
   private final Pulse pulse;
 
   private BandMatting(
-      Picture picture, ColorPlanes linear, Trimap trimap, Optional<EmptySet> set, Pulse pulse) {
+      Picture picture,
+      ColorPlanes linear,
+      Trimap trimap,
+      Optional<EmptySet> set,
+      Asked asked,
+      Pulse pulse) {
     this.picture = picture;
+    this.asked = asked;
     this.trimap = trimap;
     this.local = LocalColours.spread(linear, trimap);
     this.map = new GridMap(picture.width(), picture.height(), linear.width(), linear.height());
@@ -53,7 +60,7 @@ public final class BandMatting {
         set.map(known -> Behind.known(known, linear, trimap, map))
             .orElseGet(() -> Behind.seenAround(local.backdrop(), map));
     this.pulse = pulse;
-    this.coverage = LinearCoverage.solve(linear, local, trimap, pulse);
+    this.coverage = LinearCoverage.solve(linear, local, trimap, asked, pulse);
   }
 
   /**
@@ -67,9 +74,10 @@ public final class BandMatting {
   /**
    * @param picture full size; unchanged
    * @param linear the picture at the trimap's size, linear light
+   * @param asked where the result is used; elsewhere in the band it is full or none
    */
-  public static Result solve(Picture picture, ColorPlanes linear, Trimap trimap) {
-    return solve(picture, linear, trimap, Optional.empty(), Pulse.NONE);
+  public static Result solve(Picture picture, ColorPlanes linear, Trimap trimap, Asked asked) {
+    return new BandMatting(picture, linear, trimap, Optional.empty(), asked, Pulse.NONE).solve();
   }
 
   /**
@@ -78,7 +86,7 @@ public final class BandMatting {
    */
   public static Result solve(
       Picture picture, ColorPlanes linear, Trimap trimap, Optional<EmptySet> set, Pulse pulse) {
-    return new BandMatting(picture, linear, trimap, set, pulse).solve();
+    return new BandMatting(picture, linear, trimap, set, Asked.EVERYWHERE, pulse).solve();
   }
 
   private Result solve() {
@@ -99,6 +107,10 @@ public final class BandMatting {
         int i = y * width + x;
         map.column(x);
         float d = map.sample(depth);
+        if (!asked.at(map.cell())) {
+          coverage[i] = (byte) (d > 0 ? 255 : 0);
+          continue;
+        }
         float band = map.sample(bands);
         if (map.sample(open) > OPEN) {
           inBand++;

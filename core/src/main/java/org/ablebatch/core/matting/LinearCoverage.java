@@ -24,9 +24,12 @@ record LinearCoverage(ColorPlanes slopes, float[] atBlack) {
 
   /**
    * @param linear the picture at the trimap's size, linear light
+   * @param asked where coverage is wanted; elsewhere the depth decides
    */
-  static LinearCoverage solve(ColorPlanes linear, LocalColours local, Trimap trimap, Pulse pulse) {
+  static LinearCoverage solve(
+      ColorPlanes linear, LocalColours local, Trimap trimap, Asked asked, Pulse pulse) {
     boolean[] zone = undecided(trimap);
+    asked.limit(zone);
     PairSampling pairs = PairSampling.in(zone, linear, trimap, pulse);
     float[] suggested = new float[zone.length];
     float[] weight = new float[zone.length];

@@ -62,7 +62,12 @@ final class EdgeAwareBrush {
     boolean[] subject =
         ContrastCut.divide(window.lab(), odds(window, stroke, about, sides, edit.mode()));
     Resolved.around(
-            window, subject, sides.evidence(), sides.behind().spread(), new boolean[subject.length])
+            window,
+            subject,
+            sides.evidence(),
+            sides.behind().spread(),
+            new boolean[subject.length],
+            Window.touched(stroke))
         .blendInto(piece, mask.box(), mask.strength(), erase ? Resolved.Way.DOWN : Resolved.Way.UP);
   }
 

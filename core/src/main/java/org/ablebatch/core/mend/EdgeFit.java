@@ -56,9 +56,15 @@ final class EdgeFit {
           open ? sides.evidence()[i] + sides.byColour(i) + before : kept[i] ? CERTAIN : -CERTAIN;
     }
     boolean[] subject = ContrastCut.divide(window.lab(), odds);
+    float[] moves = around(window, band);
     Resolved.around(
-            window, subject, sides.evidence(), sides.behind().spread(), new boolean[subject.length])
-        .blendInto(piece, part, share(window, band, part), Resolved.Way.EITHER);
+            window,
+            subject,
+            sides.evidence(),
+            sides.behind().spread(),
+            new boolean[subject.length],
+            Window.touched(moves))
+        .blendInto(piece, part, share(window, moves, part), Resolved.Way.EITHER);
   }
 
   private static float[] beyond(float[] distance, float reach) {
@@ -69,12 +75,16 @@ final class EdgeFit {
     return out;
   }
 
-  /** How far each pixel of the part follows: all of the band, and a little beside it. */
-  private static byte[] share(Window window, float[] band, Rect part) {
+  /** All of the band, and a little beside it. */
+  private static float[] around(Window window, float[] band) {
     int w = window.width();
-    float[] soft =
-        BoxBlur.blur(
-            Morphology.dilate(band, w, window.height(), 2 * FADES), w, window.height(), FADES);
+    return BoxBlur.blur(
+        Morphology.dilate(band, w, window.height(), 2 * FADES), w, window.height(), FADES);
+  }
+
+  /** How far each pixel of the part follows. */
+  private static byte[] share(Window window, float[] soft, Rect part) {
+    int w = window.width();
     Rect frame = window.frame();
     byte[] out = new byte[part.width() * part.height()];
     for (int y = 0; y < part.height(); y++) {

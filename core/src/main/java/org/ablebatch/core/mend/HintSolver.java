@@ -58,8 +58,14 @@ final class HintSolver {
     for (int i = 0; i < changed.length; i++) {
       changed[i] = before[i] != after.subject()[i] || here[i];
     }
+    float[] moves = window.around(changed);
     Resolved.around(
-            window, after.subject(), sides.evidence(), sides.behind().spread(), marks.mixed())
-        .blendInto(piece, frame, window.around(changed), Resolved.Way.EITHER);
+            window,
+            after.subject(),
+            sides.evidence(),
+            sides.behind().spread(),
+            marks.mixed(),
+            Window.touched(moves))
+        .blendInto(piece, frame, window.enlarged(moves), Resolved.Way.EITHER);
   }
 }

@@ -1,6 +1,7 @@
 package org.ablebatch.core.mend;
 
 import java.util.Arrays;
+import org.ablebatch.core.matting.Asked;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.subject.SubjectRegion;
@@ -30,15 +31,26 @@ final class Resolved {
    * @param evidence what each pixel looks like, above 0 subject, about 1 sure
    * @param spread of the backdrop around its surface, OKLab
    * @param mixed where fine subject and backdrop are mixed
+   * @param used where the result is used, on the window's grid
    */
   static Resolved around(
-      Window window, boolean[] subject, float[] evidence, float[] spread, boolean[] mixed) {
+      Window window,
+      boolean[] subject,
+      float[] evidence,
+      float[] spread,
+      boolean[] mixed,
+      boolean[] used) {
     SubjectRegion region =
         new SubjectRegion(
             window.width(), window.height(), subject, new boolean[subject.length], evidence);
     Trimap trimap = Trimap.around(region, window.lab(), median(spread), mixed);
     return new Resolved(
-        window.frame(), BandMatting.solve(window.photograph(), window.linear(), trimap));
+        window.frame(),
+        BandMatting.solve(
+            window.photograph(),
+            window.linear(),
+            trimap,
+            Asked.in(used, window.width(), window.height())));
   }
 
   /**

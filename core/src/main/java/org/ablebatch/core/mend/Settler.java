@@ -50,9 +50,15 @@ final class Settler {
       }
     }
     Sides sides = Sides.read(window.lab(), inside, outside);
+    float[] moves = window.around(changed);
     Resolved.around(
-            window, after, sides.evidence(), sides.behind().spread(), new boolean[share.length])
+            window,
+            after,
+            sides.evidence(),
+            sides.behind().spread(),
+            new boolean[share.length],
+            Window.touched(moves))
         .blendInto(
-            piece, frame, window.around(changed), restores ? Resolved.Way.UP : Resolved.Way.DOWN);
+            piece, frame, window.enlarged(moves), restores ? Resolved.Way.UP : Resolved.Way.DOWN);
   }
 }

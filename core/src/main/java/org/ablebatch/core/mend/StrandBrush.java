@@ -37,7 +37,12 @@ final class StrandBrush {
       subject[i] = stroke[i] > UNDER ? looksKept(sides, i, kept) : kept;
     }
     Resolved.around(
-            window, subject, sides.evidence(), sides.behind().spread(), new boolean[subject.length])
+            window,
+            subject,
+            sides.evidence(),
+            sides.behind().spread(),
+            new boolean[subject.length],
+            Window.touched(stroke))
         .blendInto(piece, mask.box(), mask.strength(), Resolved.Way.EITHER);
   }
 

@@ -127,22 +127,40 @@ record Window(Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes la
   /**
    * Where the outline may move when a set of cells changes, fading at the rim.
    *
-   * @return 0..255, full size, over the whole frame
+   * @return 0..1 of every cell
    */
-  byte[] around(boolean[] changed) {
+  float[] around(boolean[] changed) {
     float[] set = new float[changed.length];
     for (int i = 0; i < set.length; i++) {
       set[i] = changed[i] ? 1 : 0;
     }
     float[] wide = Morphology.dilate(set, width(), height(), ZONE);
-    float[] soft = BoxBlur.blur(wide, width(), height(), ZONE_FADES);
+    return BoxBlur.blur(wide, width(), height(), ZONE_FADES);
+  }
+
+  /**
+   * Shares of cells as a mask.
+   *
+   * @param share 0..1 of every cell
+   * @return 0..255, full size, over the whole frame
+   */
+  byte[] enlarged(float[] share) {
     byte[] out = new byte[frame.width() * frame.height()];
     for (int y = 0; y < frame.height(); y++) {
       int row = (int) ((long) y * height() / frame.height()) * width();
       for (int x = 0; x < frame.width(); x++) {
         int cell = row + (int) ((long) x * width() / frame.width());
-        out[y * frame.width() + x] = (byte) Math.round(255 * Math.min(1, soft[cell]));
+        out[y * frame.width() + x] = (byte) Math.round(255 * Math.min(1, share[cell]));
       }
+    }
+    return out;
+  }
+
+  /** The cells of which any share is in a set. */
+  static boolean[] touched(float[] share) {
+    boolean[] out = new boolean[share.length];
+    for (int i = 0; i < out.length; i++) {
+      out[i] = share[i] > 0;
     }
     return out;
   }

@@ -9,6 +9,7 @@ import org.ablebatch.core.cut.Opinions;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.FindingKind;
+import org.ablebatch.core.finding.Inspected;
 import org.ablebatch.core.finding.Inspection;
 import org.ablebatch.core.finding.Inspector;
 import org.ablebatch.core.finding.Mend;
@@ -67,10 +68,16 @@ public final class Examiner {
       Expectations expectations,
       Optional<Opinions> opinions,
       List<HintEdit> hints) {
-    Inspection seen = Inspection.of(photograph, cutout, expectations);
+    return examine(Inspected.of(photograph, cutout, expectations), opinions, hints);
+  }
+
+  /** As the other, of what was read already. */
+  public List<Examined> examine(
+      Inspected inspected, Optional<Opinions> opinions, List<HintEdit> hints) {
+    Inspection seen = inspected.seen();
     Said said = new Said(hints, seen);
     List<Suspicion> found =
-        Inspector.suspect(photograph, cutout, seen).stream()
+        Inspector.suspect(inspected).stream()
             .map(one -> isDenied(one, said) ? one.right() : one)
             .toList();
     if (odds.isEmpty()) {
@@ -160,8 +167,9 @@ public final class Examiner {
   public static List<Proposal> all(
       Picture photograph, Cutout cutout, Expectations expectations, Optional<Opinions> opinions) {
     PhotographReading reading = PhotographReading.of(photograph);
-    Inspection seen = Inspection.of(reading, cutout, expectations);
-    List<Suspicion> found = new ArrayList<>(Inspector.suspect(reading, cutout, seen));
+    Inspected inspected = Inspected.of(reading, cutout, expectations);
+    Inspection seen = inspected.seen();
+    List<Suspicion> found = new ArrayList<>(Inspector.suspect(inspected));
     Proposals proposals = new Proposals(seen, opinions, new Said(List.of(), seen));
     found.addAll(proposals.doubts(found));
     return found.stream().flatMap(one -> proposals.of(one).stream()).toList();

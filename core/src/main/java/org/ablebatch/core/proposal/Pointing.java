@@ -9,11 +9,10 @@ import java.util.function.IntPredicate;
 import java.util.function.Supplier;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.cut.Opinions;
-import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.finding.Finding;
 import org.ablebatch.core.finding.FindingKind;
+import org.ablebatch.core.finding.Inspected;
 import org.ablebatch.core.finding.Inspection;
-import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.finding.Spot;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.hint.HintMarks;
@@ -22,7 +21,6 @@ import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.PointedPrior;
 import org.ablebatch.core.raster.Components;
-import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.raster.Rect;
 
@@ -57,26 +55,24 @@ public final class Pointing {
   private final Optional<Answer> answer;
 
   /**
-   * @param cutout as it is now
+   * @param now the cutout as it is
    * @param opinions of the photograph; asked for only where nobody answers marks
    * @param odds the log odds that a change makes a cutout better
    * @param pointed answers marks with the subject; empty = nobody does
    */
   public Pointing(
-      PhotographReading photograph,
-      Cutout cutout,
-      Expectations expectations,
+      Inspected now,
       Supplier<Optional<Opinions>> opinions,
       LearnedTrees odds,
       Optional<PointedPrior> pointed) {
-    this.seen = Inspection.of(photograph, cutout, expectations);
+    this.seen = now.seen();
     // Who answers the marks themselves needs nobody’s opinion of the picture without them.
     this.opinions = pointed.isPresent() ? Optional.empty() : opinions.get();
     this.odds = odds;
     this.doubts = new Doubts(seen);
     this.reach = new Reach(seen);
     this.facts = new ChangeFacts(seen, this.opinions, doubts);
-    this.answer = pointed.map(prior -> new Answer(photograph.linear(), seen, prior));
+    this.answer = pointed.map(prior -> new Answer(now.photograph().linear(), seen, prior));
   }
 
   /** Looks at the picture as whoever answers marks does, so that the first answer comes sooner. */

@@ -59,6 +59,11 @@ public final class GridMap {
     w11 = (1 - topShare) * (1 - share);
   }
 
+  /** The first of the four cells that are sampled. */
+  public int cell() {
+    return i00;
+  }
+
   public float sample(float[] grid) {
     return w00 * grid[i00] + w01 * grid[i01] + w10 * grid[i10] + w11 * grid[i11];
   }

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
+import org.ablebatch.core.matting.Asked;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Picture;
@@ -104,7 +105,7 @@ class ConfidenceTest {
 
   private static BandMatting.Result matte(Scene scene, SubjectRegion region) {
     Trimap trimap = Trimap.around(region, scene.lab(), scene.backdrop().sigma());
-    return BandMatting.solve(picture(), scene.linear(), trimap);
+    return BandMatting.solve(picture(), scene.linear(), trimap, Asked.EVERYWHERE);
   }
 
   private static SubjectRegion region(DoubleBinaryOperator shape) {

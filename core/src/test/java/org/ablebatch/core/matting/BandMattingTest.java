@@ -86,6 +86,25 @@ class BandMattingTest {
   }
 
   @Test
+  void whereItIsAskedForItIsAsWhenAllIsSolved() {
+    double[] truth = coverage(W, H, disc(80, 60, 35));
+    boolean[] right = new boolean[W * H];
+    for (int i = 0; i < right.length; i++) {
+      right[i] = i % W > 90;
+    }
+    Matte all = solve(truth, RED, PAPER).matte();
+    Matte some = solve(truth, RED, PAPER, Asked.in(right, W, H)).matte();
+
+    for (int i = 0; i < right.length; i++) {
+      if (right[i]) {
+        assertThat(some.coverage()[i] & 0xFF).isCloseTo(all.coverage()[i] & 0xFF, within(1));
+      } else if (i % W < 80) {
+        assertThat(some.coverage()[i] & 0xFF).isIn(0, 255);
+      }
+    }
+  }
+
+  @Test
   void aGridMapIsExactOnALinearRamp() {
     int coarse = 20;
     float[] ramp = new float[coarse * coarse];
@@ -101,6 +120,11 @@ class BandMattingTest {
   }
 
   private static BandMatting.Result solve(double[] truth, int subjectRgb, int backdropRgb) {
+    return solve(truth, subjectRgb, backdropRgb, Asked.EVERYWHERE);
+  }
+
+  private static BandMatting.Result solve(
+      double[] truth, int subjectRgb, int backdropRgb, Asked asked) {
     Picture picture = compose(W, H, truth, subjectRgb, backdropRgb, evenLight(), 0);
     ColorPlanes linear = AreaShrink.toLinear(picture, W, H);
     boolean[] subject = new boolean[truth.length];
@@ -110,6 +134,6 @@ class BandMattingTest {
     SubjectRegion region = new SubjectRegion(W, H, subject, new boolean[W * H], new float[W * H]);
     Trimap drawn = Trimap.around(region, AreaShrink.toOkLab(linear), 0.004f);
     Trimap closed = new Trimap(drawn.depth(), drawn.bandRadius(), new Plane(W, H));
-    return BandMatting.solve(picture, linear, closed);
+    return BandMatting.solve(picture, linear, closed, asked);
   }
 }

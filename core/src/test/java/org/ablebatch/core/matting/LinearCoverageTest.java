@@ -73,7 +73,7 @@ class LinearCoverageTest {
     Trimap trimap =
         new Trimap(new Plane(W, H, depth), new Plane(W, H, band), new Plane(W, H, open));
     LocalColours local = LocalColours.spread(linear, trimap);
-    return LinearCoverage.solve(linear, local, trimap, Pulse.NONE);
+    return LinearCoverage.solve(linear, local, trimap, Asked.EVERYWHERE, Pulse.NONE);
   }
 
   private static boolean near(double[] truth, int i) {

@@ -12,6 +12,7 @@ import org.ablebatch.core.area.Area;
 import org.ablebatch.core.area.AreaMask;
 import org.ablebatch.core.area.Shape;
 import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Inspected;
 import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.prior.LearnedTrees;
@@ -80,9 +81,7 @@ class PointingTest {
 
   private static Pointing pointing(PotScene scene, Optional<PointedPrior> pointed) {
     return new Pointing(
-        PhotographReading.of(scene.picture()),
-        scene.cutout(),
-        Expectations.NONE,
+        Inspected.of(PhotographReading.of(scene.picture()), scene.cutout(), Expectations.NONE),
         Optional::empty,
         SURE,
         pointed);

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Supplier;
 import org.ablebatch.core.area.LiveWire;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Inspected;
 import org.ablebatch.core.finding.PhotographReading;
 import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.Levels;
@@ -58,6 +60,8 @@ public final class Bench {
 
   private record Change(String from, Rect box) {}
 
+  private record Looked(String state, Expectations by, Inspected inspected) {}
+
   private final long baseVersionId;
   private final Picture original;
   private final Supplier<Cutout> base;
@@ -68,6 +72,11 @@ public final class Bench {
   private Levels levels;
   private String state;
   private volatile PhotographReading reading;
+
+  /** Held while a cutout is read for being looked over; the bench itself goes on meanwhile. */
+  private final Object looking = new Object();
+
+  private Looked looked;
 
   Bench(long baseVersionId, Picture original, Supplier<Cutout> base, Mender mender) {
     this.baseVersionId = baseVersionId;
@@ -309,12 +318,30 @@ public final class Bench {
   }
 
   /** What looking the cutout over takes of the photograph; worked out once. */
-  public PhotographReading reading() {
+  private PhotographReading reading() {
     synchronized (original) {
       if (reading == null) {
         reading = PhotographReading.of(original);
       }
       return reading;
+    }
+  }
+
+  /** What looking over the cutout as it is now takes; read once for every state. */
+  public Inspected inspected(Expectations expectations) {
+    PhotographReading photograph = reading();
+    synchronized (looking) {
+      String of;
+      Cutout now;
+      synchronized (this) {
+        of = state;
+        if (looked != null && looked.state().equals(of) && looked.by().equals(expectations)) {
+          return looked.inspected();
+        }
+        now = cutout();
+      }
+      looked = new Looked(of, expectations, Inspected.of(photograph, now, expectations));
+      return looked.inspected();
     }
   }
 

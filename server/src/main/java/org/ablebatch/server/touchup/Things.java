@@ -109,9 +109,7 @@ class Things {
           new Known(
               bench.state(),
               new Pointing(
-                  bench.reading(),
-                  bench.cutout(),
-                  Expectations.of(Method.ofWireName(base.method())),
+                  bench.inspected(Expectations.of(Method.ofWireName(base.method()))),
                   () -> opinions.of(base, bench.original()),
                   odds.get(),
                   LearnedPriors.shared().pointed()));

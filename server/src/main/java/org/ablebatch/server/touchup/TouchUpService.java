@@ -166,9 +166,7 @@ public class TouchUpService implements PendingEdits {
     EditBook.Page page = book.page(photoId);
     Bench bench = lay(photoId, page, benches.of(page.base())).bench();
     Expectations expected = Expectations.of(Method.ofWireName(page.base().method()));
-    return LOOKING_ONLY
-        .examine(bench.reading(), bench.cutout(), expected, Optional.empty(), page.said())
-        .stream()
+    return LOOKING_ONLY.examine(bench.inspected(expected), Optional.empty(), page.said()).stream()
         .map(Examined::finding)
         .filter(Finding::isSerious)
         .toList();
