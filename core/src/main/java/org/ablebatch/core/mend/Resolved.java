@@ -18,6 +18,9 @@ final class Resolved {
     EITHER
   }
 
+  /** Cells around what is used that have a say in it: as wide as the widest band, and colours. */
+  private static final int AROUND = 28;
+
   private final Rect frame;
   private final BandMatting.Result result;
 
@@ -40,17 +43,19 @@ final class Resolved {
       float[] spread,
       boolean[] mixed,
       boolean[] used) {
+    Rect cells = window.atPixels(Rect.around(i -> used[i], window.width(), used.length), AROUND);
+    Window part = window.part(cells);
     SubjectRegion region =
         new SubjectRegion(
-            window.width(), window.height(), subject, new boolean[subject.length], evidence);
-    Trimap trimap = Trimap.around(region, window.lab(), median(spread), mixed);
+            part.width(),
+            part.height(),
+            window.of(cells, subject),
+            new boolean[part.cover().length],
+            window.of(cells, evidence));
+    Trimap trimap = Trimap.around(region, part.lab(), median(spread), window.of(cells, mixed));
+    Asked asked = Asked.in(window.of(cells, used), part.width(), part.height());
     return new Resolved(
-        window.frame(),
-        BandMatting.solve(
-            window.photograph(),
-            window.linear(),
-            trimap,
-            Asked.in(used, window.width(), window.height())));
+        part.frame(), BandMatting.solve(part.photograph(), part.linear(), trimap, asked));
   }
 
   /**

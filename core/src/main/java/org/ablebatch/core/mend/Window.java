@@ -26,6 +26,10 @@ record Window(Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes la
   private static final int ZONE = 8;
 
   private static final int ZONE_FADES = 2;
+
+  /** Edges of cells among which one is looked for that lies where a pixel's does. */
+  private static final int MOST_EDGES = 12;
+
   private static final float CLEAR = 0.02f;
   private static final float SOLID = 0.98f;
 
@@ -40,6 +44,79 @@ record Window(Rect frame, Picture photograph, ColorPlanes linear, ColorPlanes la
         linear,
         AreaShrink.toOkLab(linear),
         reduced(covers, frame.width(), frame.height(), grid.width(), grid.height()));
+  }
+
+  /**
+   * The part of it in some of its cells.
+   *
+   * @param cells that begin and end where pixels do, see {@link #atPixels}
+   */
+  Window part(Rect cells) {
+    int left = pixel(cells.x(), frame.width(), width());
+    int top = pixel(cells.y(), frame.height(), height());
+    Rect pixels =
+        new Rect(
+            left,
+            top,
+            pixel(cells.right(), frame.width(), width()) - left,
+            pixel(cells.bottom(), frame.height(), height()) - top);
+    return new Window(
+        pixels.moved(frame.x(), frame.y()),
+        photograph.crop(pixels),
+        linear.crop(cells),
+        lab.crop(cells),
+        of(cells, cover));
+  }
+
+  /** Cells and some around them, so that they begin and end as nearly as may be where pixels do. */
+  Rect atPixels(Rect cells, int around) {
+    Rect wide = cells.grow(around).intersect(new Rect(0, 0, width(), height()));
+    int left = edge(wide.x(), -1, frame.width(), width());
+    int top = edge(wide.y(), -1, frame.height(), height());
+    int right = edge(wide.right(), 1, frame.width(), width());
+    int bottom = edge(wide.bottom(), 1, frame.height(), height());
+    return new Rect(left, top, right - left, bottom - top);
+  }
+
+  /** Of the next few edges of cells that which lies nearest to one of a pixel. */
+  private static int edge(int from, int step, int pixels, int cells) {
+    int best = from;
+    for (int k = 0; k <= MOST_EDGES; k++) {
+      int at = from + step * k;
+      if (at >= 0 && at <= cells && off(at, pixels, cells) < off(best, pixels, cells)) {
+        best = at;
+      }
+    }
+    return best;
+  }
+
+  private static double off(int edge, int pixels, int cells) {
+    double at = edge * (double) pixels / cells;
+    return Math.abs(at - Math.rint(at));
+  }
+
+  private static int pixel(int edge, int pixels, int cells) {
+    return (int) Math.rint(edge * (double) pixels / cells);
+  }
+
+  /** Some cells of something on the grid. */
+  float[] of(Rect cells, float[] values) {
+    float[] out = new float[cells.width() * cells.height()];
+    for (int y = 0; y < cells.height(); y++) {
+      int from = (cells.y() + y) * width() + cells.x();
+      System.arraycopy(values, from, out, y * cells.width(), cells.width());
+    }
+    return out;
+  }
+
+  /** Likewise. */
+  boolean[] of(Rect cells, boolean[] set) {
+    boolean[] out = new boolean[cells.width() * cells.height()];
+    for (int y = 0; y < cells.height(); y++) {
+      int from = (cells.y() + y) * width() + cells.x();
+      System.arraycopy(set, from, out, y * cells.width(), cells.width());
+    }
+    return out;
   }
 
   /** A box with some of its surroundings, for a brush of a size. */
