@@ -50,7 +50,7 @@ final class EdgeAwareBrush {
     }
     Window window = Window.read(piece, frame, PIXELS);
     boolean erase = edit.mode() == Mode.ERASE;
-    float[] stroke = window.reduced(mask.box(), mask.strength());
+    float[] stroke = window.cells().means(mask.box(), mask.strength());
     float[] about = about(window, stroke, edit.stroke().sizePx());
     float[] kept = window.sure(true, 0, erase ? about : null);
     float[] removed = window.sure(false, CLEAR_OF_THE_EDGE, erase ? null : about);

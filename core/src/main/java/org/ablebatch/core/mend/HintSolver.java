@@ -66,6 +66,6 @@ final class HintSolver {
             sides.behind().spread(),
             marks.mixed(),
             Window.touched(moves))
-        .blendInto(piece, frame, window.enlarged(moves), Resolved.Way.EITHER);
+        .blendInto(piece, frame, window.cells().enlarged(moves), Resolved.Way.EITHER);
   }
 }

@@ -1,8 +1,8 @@
 package org.ablebatch.core.mend;
 
-import java.util.Arrays;
 import org.ablebatch.core.matting.Asked;
 import org.ablebatch.core.matting.BandMatting;
+import org.ablebatch.core.raster.Median;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.subject.SubjectRegion;
 import org.ablebatch.core.trimap.Trimap;
@@ -43,17 +43,19 @@ final class Resolved {
       float[] spread,
       boolean[] mixed,
       boolean[] used) {
-    Rect cells = window.atPixels(Rect.around(i -> used[i], window.width(), used.length), AROUND);
-    Window part = window.part(cells);
+    Rect some =
+        window.cells().atPixels(Rect.around(i -> used[i], window.width(), used.length), AROUND);
+    Window part = window.part(some);
     SubjectRegion region =
         new SubjectRegion(
             part.width(),
             part.height(),
-            window.of(cells, subject),
+            window.cells().part(some, subject),
             new boolean[part.cover().length],
-            window.of(cells, evidence));
-    Trimap trimap = Trimap.around(region, part.lab(), median(spread), window.of(cells, mixed));
-    Asked asked = Asked.in(window.of(cells, used), part.width(), part.height());
+            window.cells().part(some, evidence));
+    Trimap trimap =
+        Trimap.around(region, part.lab(), median(spread), window.cells().part(some, mixed));
+    Asked asked = Asked.in(window.cells().part(some, used), part.width(), part.height());
     return new Resolved(
         part.frame(), BandMatting.solve(part.photograph(), part.linear(), trimap, asked));
   }
@@ -94,8 +96,10 @@ final class Resolved {
   }
 
   private static float median(float[] values) {
-    float[] sorted = values.clone();
-    Arrays.sort(sorted);
-    return sorted[sorted.length / 2];
+    double[] all = new double[values.length];
+    for (int i = 0; i < all.length; i++) {
+      all[i] = values[i];
+    }
+    return (float) Median.of(all);
   }
 }

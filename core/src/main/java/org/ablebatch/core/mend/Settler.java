@@ -33,7 +33,7 @@ final class Settler {
     }
     boolean restores = edit.mode() == Mode.RESTORE;
     Window window = Window.read(piece, frame, PIXELS);
-    float[] share = window.reduced(mask.box(), mask.share());
+    float[] share = window.cells().means(mask.box(), mask.share());
     float[] inside = window.sure(true, 0, share);
     float[] outside = window.sure(false, Window.CLEAR_OF_THE_EDGE, share);
     boolean[] after = new boolean[share.length];
@@ -59,6 +59,9 @@ final class Settler {
             new boolean[share.length],
             Window.touched(moves))
         .blendInto(
-            piece, frame, window.enlarged(moves), restores ? Resolved.Way.UP : Resolved.Way.DOWN);
+            piece,
+            frame,
+            window.cells().enlarged(moves),
+            restores ? Resolved.Way.UP : Resolved.Way.DOWN);
   }
 }

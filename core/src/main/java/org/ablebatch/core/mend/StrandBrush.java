@@ -25,7 +25,7 @@ final class StrandBrush {
       return;
     }
     Window window = Window.read(piece, frame, PIXELS);
-    float[] stroke = window.reduced(mask.box(), mask.strength());
+    float[] stroke = window.cells().means(mask.box(), mask.strength());
     Sides sides =
         Sides.read(
             window.lab(),

@@ -31,7 +31,7 @@ class WindowTest {
   @Test
   void aPartBeginsAndEndsWherePixelsDo() {
     Rect asked = new Rect(40, 30, 50, 40);
-    Rect cells = WINDOW.atPixels(asked, 10);
+    Rect cells = WINDOW.cells().atPixels(asked, 10);
     Rect frame = WINDOW.part(cells).frame();
 
     assertThat(cells.intersect(asked.grow(10))).isEqualTo(asked.grow(10));
@@ -43,7 +43,7 @@ class WindowTest {
 
   @Test
   void aPartShowsTheSameOfTheSamePlace() {
-    Rect cells = WINDOW.atPixels(new Rect(40, 30, 50, 40), 10);
+    Rect cells = WINDOW.cells().atPixels(new Rect(40, 30, 50, 40), 10);
     Window part = WINDOW.part(cells);
 
     assertThat(part.photograph().argb()).isEqualTo(piece().original().crop(part.frame()).argb());
@@ -58,7 +58,7 @@ class WindowTest {
   @Test
   void allOfItIsItself() {
     Rect all = new Rect(0, 0, WINDOW.width(), WINDOW.height());
-    assertThat(WINDOW.atPixels(all, 28)).isEqualTo(all);
+    assertThat(WINDOW.cells().atPixels(all, 28)).isEqualTo(all);
     assertThat(WINDOW.part(all).frame()).isEqualTo(FRAME);
   }
 }
