@@ -85,7 +85,7 @@ const allIn = computed(() => rows.value.every(isIn))
       <div role="row" class="row head">
         <span role="columnheader"><span class="sr">Made</span></span>
         <span role="columnheader">File</span>
-        <span role="columnheader">From</span>
+        <span role="columnheader" class="from">From</span>
         <span role="columnheader">Size</span>
         <span role="columnheader">Weight</span>
         <span role="columnheader">Before you run</span>
@@ -111,7 +111,7 @@ const allIn = computed(() => rows.value.every(isIn))
               />
             </span>
             <span role="cell" class="num cut" :title="file.name">{{ file.name }}</span>
-            <span role="cell" class="cut" :title="file.from">{{ file.from }}</span>
+            <span role="cell" class="cut from" :title="file.from">{{ file.from }}</span>
             <span role="cell" class="num">{{ file.width }} × {{ file.height }}</span>
             <span role="cell" class="num">{{ weightOf(file) }}</span>
             <span role="cell" class="notes">
@@ -140,6 +140,7 @@ const allIn = computed(() => rows.value.every(isIn))
   grid-template-rows: auto minmax(0, 1fr);
   min-height: 180px;
   overflow: hidden;
+  container-type: inline-size;
 }
 
 .filters {
@@ -181,7 +182,7 @@ const allIn = computed(() => rows.value.every(isIn))
 
 .row {
   display: grid;
-  grid-template-columns: 24px minmax(0, 7fr) minmax(0, 4fr) 100px 84px minmax(0, 5fr);
+  grid-template-columns: 24px minmax(0, 10fr) minmax(0, 7fr) 100px 84px minmax(0, 16fr);
   gap: 10px;
   align-items: center;
   padding: 0 12px;
@@ -241,10 +242,27 @@ const allIn = computed(() => rows.value.every(isIn))
   color: var(--ink);
 }
 
+/* The first is the worst; what is cut off for want of room is what stands after it. */
+.note:first-child {
+  flex: none;
+  max-width: 100%;
+}
+
 .note.blocks {
   background: none;
   border-color: var(--brick);
   color: var(--brick);
+}
+
+/* Where there is little room, what happens to a file says more than which picture it is of. */
+@container (max-width: 760px) {
+  .row {
+    grid-template-columns: 24px minmax(0, 10fr) 100px 84px minmax(0, 16fr);
+  }
+
+  .from {
+    display: none;
+  }
 }
 
 .sr {
