@@ -182,7 +182,7 @@ const allIn = computed(() => rows.value.every(isIn))
 
 .row {
   display: grid;
-  grid-template-columns: 24px minmax(0, 10fr) minmax(0, 7fr) 100px 84px minmax(0, 16fr);
+  grid-template-columns: 24px minmax(0, 14fr) minmax(0, 6fr) 100px 84px minmax(0, 13fr);
   gap: 10px;
   align-items: center;
   padding: 0 12px;
@@ -228,6 +228,7 @@ const allIn = computed(() => rows.value.every(isIn))
 
 .notes {
   display: flex;
+  align-items: center;
   gap: 6px;
   min-width: 0;
 }
@@ -257,7 +258,7 @@ const allIn = computed(() => rows.value.every(isIn))
 /* Where there is little room, what happens to a file says more than which picture it is of. */
 @container (max-width: 760px) {
   .row {
-    grid-template-columns: 24px minmax(0, 10fr) 100px 84px minmax(0, 16fr);
+    grid-template-columns: 24px minmax(0, 14fr) 100px 84px minmax(0, 13fr);
   }
 
   .from {
