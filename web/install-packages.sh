@@ -6,5 +6,5 @@ stamp=node_modules/.installed-lock
 if [ -f "$stamp" ] && cmp -s package-lock.json "$stamp"; then
   exit 0
 fi
-PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund --loglevel=error
+PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --prefer-offline --no-audit --no-fund --loglevel=error
 cp package-lock.json "$stamp"

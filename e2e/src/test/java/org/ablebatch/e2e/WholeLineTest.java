@@ -21,6 +21,7 @@ import org.ablebatch.core.raster.Matte;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,6 +30,12 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @SharedApplication
 class WholeLineTest {
+  /**
+   * Of a photograph of twelve megapixels, of which nothing but its way along the line is tested.
+   */
+  private static final int LONG_SIDE = 1200;
+
+  @TempDir private static Path files;
 
   @Test
   void fromFilesToDeliveredFiles(Application application, Browser browser) throws Exception {
@@ -46,7 +53,10 @@ class WholeLineTest {
     assertThat(browser.errors()).isEmpty();
   }
 
-  private static long makeBatchWithPhotographs(Page page, String address) {
+  private static long makeBatchWithPhotographs(Page page, String address) throws Exception {
+    Path large = Photographs.demo("Spring tools", "secateurs-red.jpg");
+    Path smaller =
+        Files.write(files.resolve("secateurs-red.jpg"), Photographs.smaller(large, LONG_SIDE));
     page.navigate(address);
     page.locator(".drop").waitFor();
     page.keyboard().press("n");
@@ -58,7 +68,7 @@ class WholeLineTest {
             new Path[] {
               Photographs.demo("Enamel and glass", "watering-can-green.jpg"),
               Photographs.demo("Spring tools", "hand-trowel.jpg"),
-              Photographs.demo("Spring tools", "secateurs-red.jpg")
+              smaller
             });
     assertThat(page.getByText("3 taken in")).isVisible();
     return Long.parseLong(page.url().replaceAll(".*/batches/(\\d+)/.*", "$1"));
