@@ -1,6 +1,7 @@
 import { effectScope, nextTick, ref } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Batch, Picture, Spec } from '../../api/types'
+import { keyOf } from './preflight'
 import { usePreflight } from './usePreflight'
 
 const plans: {
@@ -178,6 +179,20 @@ describe('what a run would make', () => {
     pictures.value = [picture(1)]
     await later()
     expect(plans).toHaveLength(2)
+  })
+
+  it('makes all but what is left out, and takes it in again', async () => {
+    const { plan, come } = planning()
+    await come()
+    plans[0]?.answer(4)
+    await later()
+    plans[1]?.answer(4)
+    await later()
+    expect(plan.offer.value).toBe('Make 4 files')
+    plan.leftOut.value = new Set(plan.made.value.slice(0, 2).map(keyOf))
+    expect(plan.offer.value).toBe('Make 2 files')
+    plan.leftOut.value = new Set()
+    expect(plan.offer.value).toBe('Make 4 files')
   })
 
   it('is that of the last question, whatever comes late', async () => {

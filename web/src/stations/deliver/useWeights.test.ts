@@ -51,6 +51,19 @@ describe('weights', () => {
     expect(post).toHaveBeenCalledTimes(2)
   })
 
+  it('asks after the table was drawn, once for what changes quickly', async () => {
+    post.mockResolvedValue({ data: { complete: true, bytes: [1, 2] } })
+    const { preflight, bytes } = weigh()
+    preflight.value = PREFLIGHT
+    await nextTick()
+    preflight.value = { ...PREFLIGHT }
+    await nextTick()
+    expect(post).not.toHaveBeenCalled()
+    await settled()
+    expect(post).toHaveBeenCalledTimes(1)
+    expect(bytes.value).toEqual([1, 2])
+  })
+
   it('forgets an answer that came too late', async () => {
     let late: (value: unknown) => void = () => undefined
     post

@@ -7,6 +7,8 @@ import java.util.Arrays;
 import java.util.List;
 import org.ablebatch.core.area.Area;
 import org.ablebatch.core.area.Shape;
+import org.ablebatch.core.finding.Expectations;
+import org.ablebatch.core.finding.Inspected;
 import org.ablebatch.core.mend.BrushEdit;
 import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.Means;
@@ -65,6 +67,21 @@ class BenchTest {
     assertThat(bench.state()).isEqualTo(one);
     bench.bringTo(List.of(new Step(1, 1, () -> erase(120, 100))));
     assertThat(bench.state()).as("its settings have changed").isNotEqualTo(one);
+  }
+
+  @Test
+  void aStateIsReadOnceForWhoeverLooksItOver() {
+    bench.bringTo(List.of(step(1, erase(100, 100))));
+    Inspected seen = bench.inspected(Expectations.NONE);
+    assertThat(bench.inspected(Expectations.NONE)).isSameAs(seen);
+
+    bench.bringTo(List.of(step(1, erase(100, 100)), step(2, erase(300, 300))));
+    Inspected after = bench.inspected(Expectations.NONE);
+    assertThat(after.matte().at(300, 300)).isZero();
+    assertThat(seen.matte().at(300, 300)).as("what was read stays as it was").isEqualTo(255);
+
+    Expectations glass = new Expectations(true, false, false);
+    assertThat(bench.inspected(glass).seen().expectations()).isEqualTo(glass);
   }
 
   @Test
