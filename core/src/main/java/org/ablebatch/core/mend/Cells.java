@@ -128,22 +128,24 @@ record Cells(Rect frame, int width, int height) {
   }
 
   /** Some cells of something on the grid. */
-  float[] part(Rect cells, float[] values) {
-    float[] out = new float[cells.width() * cells.height()];
-    for (int y = 0; y < cells.height(); y++) {
-      int from = (cells.y() + y) * width + cells.x();
-      System.arraycopy(values, from, out, y * cells.width(), cells.width());
-    }
+  float[] part(Rect some, float[] values) {
+    float[] out = new float[some.width() * some.height()];
+    copy(some, values, out);
     return out;
   }
 
   /** Likewise. */
-  boolean[] part(Rect cells, boolean[] set) {
-    boolean[] out = new boolean[cells.width() * cells.height()];
-    for (int y = 0; y < cells.height(); y++) {
-      int from = (cells.y() + y) * width + cells.x();
-      System.arraycopy(set, from, out, y * cells.width(), cells.width());
-    }
+  boolean[] part(Rect some, boolean[] set) {
+    boolean[] out = new boolean[some.width() * some.height()];
+    copy(some, set, out);
     return out;
+  }
+
+  /** Between arrays of one kind, row by row. */
+  private void copy(Rect some, Object grid, Object part) {
+    for (int y = 0; y < some.height(); y++) {
+      int from = (some.y() + y) * width + some.x();
+      System.arraycopy(grid, from, part, y * some.width(), some.width());
+    }
   }
 }

@@ -61,13 +61,7 @@ final class EdgeAwareBrush {
     Sides sides = Sides.read(window.lab(), kept, removed);
     boolean[] subject =
         ContrastCut.divide(window.lab(), odds(window, stroke, about, sides, edit.mode()));
-    Resolved.around(
-            window,
-            subject,
-            sides.evidence(),
-            sides.behind().spread(),
-            new boolean[subject.length],
-            Window.touched(stroke))
+    Resolved.around(window, subject, sides, Window.touched(stroke))
         .blendInto(piece, mask.box(), mask.strength(), erase ? Resolved.Way.DOWN : Resolved.Way.UP);
   }
 

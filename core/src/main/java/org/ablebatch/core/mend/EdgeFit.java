@@ -57,13 +57,7 @@ final class EdgeFit {
     }
     boolean[] subject = ContrastCut.divide(window.lab(), odds);
     float[] moves = around(window, band);
-    Resolved.around(
-            window,
-            subject,
-            sides.evidence(),
-            sides.behind().spread(),
-            new boolean[subject.length],
-            Window.touched(moves))
+    Resolved.around(window, subject, sides, Window.touched(moves))
         .blendInto(piece, part, share(window, moves, part), Resolved.Way.EITHER);
   }
 

@@ -59,13 +59,7 @@ final class HintSolver {
       changed[i] = before[i] != after.subject()[i] || here[i];
     }
     float[] moves = window.around(changed);
-    Resolved.around(
-            window,
-            after.subject(),
-            sides.evidence(),
-            sides.behind().spread(),
-            marks.mixed(),
-            Window.touched(moves))
+    Resolved.around(window, after.subject(), sides, marks.mixed(), Window.touched(moves))
         .blendInto(piece, frame, window.cells().enlarged(moves), Resolved.Way.EITHER);
   }
 }

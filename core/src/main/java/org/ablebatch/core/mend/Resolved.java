@@ -4,6 +4,7 @@ import org.ablebatch.core.matting.Asked;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.raster.Median;
 import org.ablebatch.core.raster.Rect;
+import org.ablebatch.core.sides.Sides;
 import org.ablebatch.core.subject.SubjectRegion;
 import org.ablebatch.core.trimap.Trimap;
 
@@ -29,20 +30,19 @@ final class Resolved {
     this.result = result;
   }
 
+  /** As the other, where nobody said that fine subject and backdrop are mixed. */
+  static Resolved around(Window window, boolean[] subject, Sides sides, boolean[] used) {
+    return around(window, subject, sides, new boolean[subject.length], used);
+  }
+
   /**
    * @param subject the division, on the window's grid
-   * @param evidence what each pixel looks like, above 0 subject, about 1 sure
-   * @param spread of the backdrop around its surface, OKLab
+   * @param sides what both of them look like in the window
    * @param mixed where fine subject and backdrop are mixed
    * @param used where the result is used, on the window's grid
    */
   static Resolved around(
-      Window window,
-      boolean[] subject,
-      float[] evidence,
-      float[] spread,
-      boolean[] mixed,
-      boolean[] used) {
+      Window window, boolean[] subject, Sides sides, boolean[] mixed, boolean[] used) {
     Rect some =
         window.cells().atPixels(Rect.around(i -> used[i], window.width(), used.length), AROUND);
     Window part = window.part(some);
@@ -52,9 +52,10 @@ final class Resolved {
             part.height(),
             window.cells().part(some, subject),
             new boolean[part.cover().length],
-            window.cells().part(some, evidence));
+            window.cells().part(some, sides.evidence()));
     Trimap trimap =
-        Trimap.around(region, part.lab(), median(spread), window.cells().part(some, mixed));
+        Trimap.around(
+            region, part.lab(), median(sides.behind().spread()), window.cells().part(some, mixed));
     Asked asked = Asked.in(window.cells().part(some, used), part.width(), part.height());
     return new Resolved(
         part.frame(), BandMatting.solve(part.photograph(), part.linear(), trimap, asked));

@@ -51,13 +51,7 @@ final class Settler {
     }
     Sides sides = Sides.read(window.lab(), inside, outside);
     float[] moves = window.around(changed);
-    Resolved.around(
-            window,
-            after,
-            sides.evidence(),
-            sides.behind().spread(),
-            new boolean[share.length],
-            Window.touched(moves))
+    Resolved.around(window, after, sides, Window.touched(moves))
         .blendInto(
             piece,
             frame,

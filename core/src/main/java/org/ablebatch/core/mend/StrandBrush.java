@@ -36,13 +36,7 @@ final class StrandBrush {
       boolean kept = window.cover()[i] >= 0.5f;
       subject[i] = stroke[i] > UNDER ? looksKept(sides, i, kept) : kept;
     }
-    Resolved.around(
-            window,
-            subject,
-            sides.evidence(),
-            sides.behind().spread(),
-            new boolean[subject.length],
-            Window.touched(stroke))
+    Resolved.around(window, subject, sides, Window.touched(stroke))
         .blendInto(piece, mask.box(), mask.strength(), Resolved.Way.EITHER);
   }
 

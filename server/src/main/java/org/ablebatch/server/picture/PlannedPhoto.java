@@ -97,14 +97,18 @@ public record PlannedPhoto(
 
   /** What is delivered of it, in pixels of its original. */
   public SubjectMeasures measures() {
-    Rect counts = crop == null ? whole : crop;
     return isWhole()
-        ? SubjectMeasures.whole(counts.width(), counts.height(), labels)
+        ? SubjectMeasures.whole(counting().width(), counting().height(), labels)
         : cutMeasures();
   }
 
   SubjectMeasures cutMeasures() {
-    Rect counts = crop == null ? whole : crop;
-    return new SubjectMeasures(content, new Rect(0, 0, counts.width(), counts.height()), labels);
+    return new SubjectMeasures(
+        content, new Rect(0, 0, counting().width(), counting().height()), labels);
+  }
+
+  /** The part of the original that counts. */
+  private Rect counting() {
+    return crop == null ? whole : crop;
   }
 }
