@@ -50,7 +50,7 @@ def crisp(a):
     return a
 
 
-def pools(work, split):
+def pools(work, split, kind):
     L = lambda n: pickle.load(open(f"{work}/{n}.pkl", "rb"))
     fresh, seen = part(L("real-held"), split), L("real")
     rng = np.random.default_rng(9)
@@ -65,16 +65,19 @@ def pools(work, split):
     more = [more[i] for i in rng.permutation(len(more))][int(share[0] * len(more)):int(share[1] * len(more))]
     P = dict(clipart=[], emoji=[], shapes=shapes, extra=seen if split != "test" else fresh, mix=(.75, .75, .75, 1.), real_share=.62)
     P["fresh"], P["seen"] = fresh, seen
+    if kind == "things":                                      # models.py's drawn solid things, which no prior was trained on
+        P["fresh"] = P["extra"] = L("models-held" if split == "test" else "models")
     P["bank"] = P["photos"] = backs + (more if split != "test" else [])
     return P
 
 
 def main(work, split, n, start=0, kind="", name=""):
-    """kind: studio has only sweeps, as in a catalogue, and more drawn openwork on them; glass has see-through vessels."""
+    """kind: studio has only sweeps, as in a catalogue, and more drawn openwork on them; glass has see-through vessels; things has
+    drawn solid things among the real ones, half of them before photographs as sharp as they are."""
     name = name or kind or split
     folder, studio, glass_share = f"{work}/made/{name}", kind == "studio", .8 if kind == "glass" else .03
     os.makedirs(folder, exist_ok=True)
-    P = pools(work, split)
+    P = pools(work, split, kind)
     print(split, len(P["fresh"]), "fresh", len(P["seen"]), "seen", len(P["shapes"]), "shapes", len(P["bank"]), "backdrops", flush=True)
     compose.SIZE = SIZE
     cv2.GaussianBlur = grown_blur
@@ -115,8 +118,9 @@ def main(work, split, n, start=0, kind="", name=""):
     compose.subject = a_subject
     lines = []
     for k in range(int(start), int(start) + int(n)):
-        rng = np.random.default_rng([23, SEEDS[split], k] + [7] * studio)
+        rng = np.random.default_rng([23, SEEDS[split], k] + [7] * studio + [11] * (kind == "things"))
         P["mix"] = (.95, .95, .95, 1.) if k % (2 if studio else 5) == 0 else (.75, .75, .75, 1.)
+        P["scenes"] = kind == "things" and k % 2 == 1
         P["real_share"] = .3 if k % (2 if studio else 5) == 0 else .66
         try:
             out = compose.compose(rng, P)

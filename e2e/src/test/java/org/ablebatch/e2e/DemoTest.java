@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 class DemoTest {
 
   /** Long sides of the demo's pictures here: what is tested does not need more. */
-  private static final int LONG_SIDE = 400;
+  private static final int LONG_SIDE = 320;
 
   @TempDir private Path data;
   @TempDir private Path demo;

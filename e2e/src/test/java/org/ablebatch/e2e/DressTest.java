@@ -24,6 +24,10 @@ import tools.jackson.databind.JsonNode;
 @SharedApplication
 class DressTest {
   private static final int SIDE = 800;
+
+  /** Of the photographs: enough for what is delivered. */
+  private static final int LONG_SIDE = 1000;
+
   private static final int WALL = 0xE9E0CE;
   private static final int FLOOR = 0xD3C2A2;
   private static final String LIST =
@@ -57,7 +61,7 @@ class DressTest {
     for (String name :
         new String[] {"watering-can-green.jpg", "steel-bucket.jpg", "enamel-jug.jpg"}) {
       Path file = Photographs.demo("Enamel and glass", name);
-      photographs.put(name, Files.readAllBytes(file));
+      photographs.put(name, Photographs.smaller(file, LONG_SIDE));
     }
     api.upload(batch, photographs);
     api.giveList(batch, LIST);

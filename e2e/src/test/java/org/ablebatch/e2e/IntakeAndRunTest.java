@@ -30,7 +30,7 @@ class IntakeAndRunTest {
   private static final int IN_FOLDER = 9;
   private static final int IN_ZIP = 3;
   private static final int GREY = 2;
-  private static final int WIDTH = 800;
+  private static final int WIDTH = 480;
   private static final int ALL = IN_FOLDER + IN_ZIP + GREY;
 
   @TempDir private Path files;

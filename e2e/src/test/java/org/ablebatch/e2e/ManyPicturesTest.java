@@ -23,7 +23,7 @@ class ManyPicturesTest {
   private static final int PICTURES = number("ABLE_TEST_PICTURES", 60);
 
   /** Pixels; 1,632 are 2 megapixels. */
-  private static final int WIDTH = number("ABLE_TEST_WIDTH", 320);
+  private static final int WIDTH = number("ABLE_TEST_WIDTH", 240);
 
   /** So many are judged in the browser; the others by the API. */
   private static final int JUDGED = number("ABLE_TEST_JUDGED", 40);

@@ -20,9 +20,9 @@ import tools.jackson.databind.JsonNode;
 @OwnApplication
 class ResumedUploadTest {
   private static final int PICTURES = 30;
-  private static final int WIDTH = 1632;
-  private static final int SLOW = 90_000;
-  private static final int NEARLY_NOTHING = 600;
+  private static final int WIDTH = 816;
+  private static final int SLOW = 30_000;
+  private static final int NEARLY_NOTHING = 200;
   private static final int ANY_SPEED = -1;
 
   @TempDir private Path data;

@@ -30,10 +30,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @SharedApplication
 class WholeLineTest {
-  /**
-   * Of a photograph of twelve megapixels, of which nothing but its way along the line is tested.
-   */
-  private static final int LONG_SIDE = 1200;
+  /** Of the photographs of which nothing but their way along the line is tested. */
+  private static final int LONG_SIDE = 800;
 
   @TempDir private static Path files;
 
@@ -54,9 +52,6 @@ class WholeLineTest {
   }
 
   private static long makeBatchWithPhotographs(Page page, String address) throws Exception {
-    Path large = Photographs.demo("Spring tools", "secateurs-red.jpg");
-    Path smaller =
-        Files.write(files.resolve("secateurs-red.jpg"), Photographs.smaller(large, LONG_SIDE));
     page.navigate(address);
     page.locator(".drop").waitFor();
     page.keyboard().press("n");
@@ -67,11 +62,16 @@ class WholeLineTest {
         .setInputFiles(
             new Path[] {
               Photographs.demo("Enamel and glass", "watering-can-green.jpg"),
-              Photographs.demo("Spring tools", "hand-trowel.jpg"),
-              smaller
+              small("hand-trowel.jpg"),
+              small("secateurs-red.jpg")
             });
     assertThat(page.getByText("3 taken in")).isVisible();
     return Long.parseLong(page.url().replaceAll(".*/batches/(\\d+)/.*", "$1"));
+  }
+
+  private static Path small(String name) throws Exception {
+    Path photograph = Photographs.demo("Spring tools", name);
+    return Files.write(files.resolve(name), Photographs.smaller(photograph, LONG_SIDE));
   }
 
   private static void cut(Page page) {

@@ -8,12 +8,12 @@ public final class Morphology {
 
   /** The largest value in each window; input unchanged. */
   public static float[] dilate(float[] values, int width, int height, int radius) {
-    return extreme(values, width, height, radius, 1);
+    return largest(values, width, height, radius, 0);
   }
 
   /** The smallest value in each window; input unchanged. */
   public static float[] erode(float[] values, int width, int height, int radius) {
-    return extreme(values, width, height, radius, -1);
+    return largest(values, width, height, radius, -1);
   }
 
   /** Removes what is darker than its surroundings and narrower than the window. */
@@ -57,52 +57,64 @@ public final class Morphology {
 
   /**
    * Windows of doubling length are folded over each other (as in van Herk 1992, with fewer
-   * comparisons than the window is long), whole rows at a time.
+   * comparisons than the window is long), all rows at once: each has a margin of nothing at its
+   * end, and so has the plane. Whole numbers in the order of the values are compared, which
+   * processors do several times faster.
+   *
+   * @param turned -1 turns the order around, 0 leaves it
    */
-  private static float[] extreme(float[] values, int width, int height, int radius, int sign) {
-    float outside = sign > 0 ? Float.NEGATIVE_INFINITY : Float.POSITIVE_INFINITY;
-    float[] across = new float[values.length];
-    float[] line = new float[width + 2 * radius];
+  private static float[] largest(float[] values, int width, int height, int radius, int turned) {
+    int stride = width + 2 * radius;
+    int[] ordered = new int[stride * (height + 2 * radius)];
+    Arrays.fill(ordered, Integer.MIN_VALUE);
     for (int y = 0; y < height; y++) {
-      Arrays.fill(line, outside);
-      System.arraycopy(values, y * width, line, radius, width);
-      windows(line, 1, radius, sign);
-      System.arraycopy(line, 0, across, y * width, width);
+      int to = (y + radius) * stride + radius;
+      for (int x = 0; x < width; x++) {
+        ordered[to + x] = order(Float.floatToRawIntBits(values[y * width + x])) ^ turned;
+      }
     }
-    float[] padded = new float[width * (height + 2 * radius)];
-    Arrays.fill(padded, outside);
-    System.arraycopy(across, 0, padded, radius * width, across.length);
-    windows(padded, width, radius, sign);
-    return Arrays.copyOf(padded, values.length);
+    int[] spare = new int[ordered.length];
+    int[] across = windows(ordered, spare, 1, radius);
+    int[] found = windows(across, across == spare ? ordered : spare, stride, radius);
+    float[] out = new float[values.length];
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < width; x++) {
+        out[y * width + x] = Float.intBitsToFloat(order(found[y * stride + x] ^ turned));
+      }
+    }
+    return out;
+  }
+
+  /** From a float's bits to a number that is larger where the float is, and back. */
+  private static int order(int bits) {
+    return bits ^ ((bits >> 31) & Integer.MAX_VALUE);
   }
 
   /**
-   * Replaces each value by the extreme of itself and the next {@code 2 * radius}, {@code step}
-   * apart.
+   * The largest of each value and the next {@code 2 * radius}, {@code step} apart; what would reach
+   * beyond the end is undefined.
+   *
+   * @return one of both, the other's content is lost
    */
-  private static void windows(float[] line, int step, int radius, int sign) {
+  private static int[] windows(int[] values, int[] spare, int step, int radius) {
     int window = 2 * radius + 1;
-    int length = 1;
-    while (2 * length <= window) {
-      fold(line, length * step, sign);
-      length *= 2;
+    int[] from = values;
+    int[] to = spare;
+    for (int length = 1; length < window; ) {
+      int further = Math.min(length, window - length);
+      fold(from, to, further * step);
+      length += further;
+      int[] folded = to;
+      to = from;
+      from = folded;
     }
-    if (length < window) {
-      fold(line, (window - length) * step, sign);
-    }
+    return from;
   }
 
-  /** Ascending order reads each value before it is replaced, so one array is enough. */
-  private static void fold(float[] line, int shift, int sign) {
-    int count = line.length - shift;
-    if (sign > 0) {
-      for (int i = 0; i < count; i++) {
-        line[i] = Math.max(line[i], line[i + shift]);
-      }
-    } else {
-      for (int i = 0; i < count; i++) {
-        line[i] = Math.min(line[i], line[i + shift]);
-      }
+  private static void fold(int[] from, int[] to, int shift) {
+    int count = from.length - shift;
+    for (int i = 0; i < count; i++) {
+      to[i] = Math.max(from[i], from[i + shift]);
     }
   }
 }

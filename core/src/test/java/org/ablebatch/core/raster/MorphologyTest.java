@@ -120,7 +120,7 @@ class MorphologyTest {
     Random random = new Random(2);
     float[] out = new float[W * H];
     for (int i = 0; i < out.length; i++) {
-      out[i] = random.nextFloat();
+      out[i] = random.nextFloat() - 0.5f;
     }
     return out;
   }
