@@ -25,15 +25,32 @@ public final class Surface {
   public float[][] on(int width, int height) {
     float[][] out = new float[coefficients.length][width * height];
     double[] along = new double[degree + 1];
+    double[] us = new double[width];
+    for (int x = 0; x < width; x++) {
+      us[x] = unit(x, width);
+    }
     for (int c = 0; c < coefficients.length; c++) {
       for (int y = 0; y < height; y++) {
         foldRow(coefficients[c], unit(y, height), along);
-        for (int x = 0; x < width; x++) {
-          out[c][y * width + x] = (float) at(unit(x, width), along);
-        }
+        row(us, along, out[c], y * width);
       }
     }
     return out;
+  }
+
+  /** One power after the other for the whole row, which is Horner's scheme of every pixel. */
+  private static void row(double[] us, double[] along, float[] out, int start) {
+    double[] sums = new double[us.length];
+    Arrays.fill(sums, along[along.length - 1]);
+    for (int k = along.length - 2; k >= 0; k--) {
+      double next = along[k];
+      for (int x = 0; x < us.length; x++) {
+        sums[x] = sums[x] * us[x] + next;
+      }
+    }
+    for (int x = 0; x < us.length; x++) {
+      out[start + x] = (float) sums[x];
+    }
   }
 
   /** As {@link #on}, for a surface of three channels. */

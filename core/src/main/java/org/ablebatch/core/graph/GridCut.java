@@ -84,9 +84,9 @@ public final class GridCut {
         tree[i] = terminal[i] > 0 ? SOURCE : SINK;
         parent[i] = TERMINAL;
         distance[i] = 1;
-        activate(i);
       }
     }
+    activateRims();
     int current = -1;
     while (true) {
       if (current < 0 || tree[current] == FREE) {
@@ -105,6 +105,24 @@ public final class GridCut {
       augment(current, direction);
       adopt();
     }
+  }
+
+  /** Nodes amid others of their own tree have nowhere to grow to, and most are. */
+  private void activateRims() {
+    for (int i = 0; i < tree.length; i++) {
+      if (tree[i] != FREE && isRim(i)) {
+        activate(i);
+      }
+    }
+  }
+
+  private boolean isRim(int i) {
+    for (int d = 0; d < DIRECTIONS; d++) {
+      if (tree[i + step[d]] != tree[i]) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** True when the node ended on the source's side; nodes that no tree reached are the sink's. */

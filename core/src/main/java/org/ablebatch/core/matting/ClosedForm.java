@@ -28,8 +28,13 @@ final class ClosedForm {
   private final int height;
   private final int[] cells;
   private final int[] indexOf;
-  private final int[] offsets = new int[STENCIL];
   private final float[] matrix;
+
+  /**
+   * Zeros before and behind the grids that are multiplied, so that the stencil of a pixel at the
+   * border, 0 where it reaches beyond, can be read like any other.
+   */
+  private final int margin;
 
   private ClosedForm(ColorPlanes linear, boolean[] zone, Pulse pulse) {
     width = linear.width();
@@ -45,9 +50,7 @@ final class ClosedForm {
         cells[indexOf[i]] = i;
       }
     }
-    for (int k = 0; k < STENCIL; k++) {
-      offsets[k] = (k / 5 - 2) * width + k % 5 - 2;
-    }
+    margin = 2 * width + 2;
     matrix = new float[n * STENCIL];
     gather(linear, pulse);
   }
@@ -87,7 +90,9 @@ final class ClosedForm {
           for (int a = 0; a < 9; a++) {
             int row = indexOf[member[a]];
             if (row >= 0) {
-              add(window, a, row);
+              int own = row * STENCIL + STENCIL / 2;
+              matrix[own] += 1;
+              window.subtractLikeness(a, matrix, own - a / 3 * 5 - a % 3, 5);
             }
           }
         }
@@ -95,19 +100,12 @@ final class ClosedForm {
     }
   }
 
-  private void add(ColourWindow window, int a, int row) {
-    for (int b = 0; b < 9; b++) {
-      int dy = b / 3 - a / 3 + 2;
-      int dx = b % 3 - a % 3 + 2;
-      matrix[row * STENCIL + dy * 5 + dx] += (a == b ? 1 : 0) - window.likeness(a, b);
-    }
-  }
-
   private float[] solve(float[] known, float[] suggested, float[] weight, Pulse pulse) {
     int n = cells.length;
-    float[] whole = known.clone();
+    float[] whole = new float[known.length + 2 * margin];
+    System.arraycopy(known, 0, whole, margin, known.length);
     for (int cell : cells) {
-      whole[cell] = suggested[cell];
+      whole[margin + cell] = suggested[cell];
     }
     float[] residual = new float[n];
     float[] scale = new float[n];
@@ -124,14 +122,14 @@ final class ClosedForm {
     float[] image = new float[n];
     double before = start;
     for (int k = 0; k < n; k++) {
-      direction[cells[k]] = residual[k] * scale[k];
+      direction[margin + cells[k]] = residual[k] * scale[k];
     }
     for (int step = 0; step < MOST_STEPS && before > ENOUGH * ENOUGH * start; step++) {
       pulse.beat();
       multiply(direction, weight, image);
       double curve = 0;
       for (int k = 0; k < n; k++) {
-        curve += direction[cells[k]] * image[k];
+        curve += direction[margin + cells[k]] * image[k];
       }
       if (curve <= 0) {
         break;
@@ -139,31 +137,42 @@ final class ClosedForm {
       float length = (float) (before / curve);
       double after = 0;
       for (int k = 0; k < n; k++) {
-        whole[cells[k]] += length * direction[cells[k]];
+        int at = margin + cells[k];
+        whole[at] += length * direction[at];
         residual[k] -= length * image[k];
         after += residual[k] * residual[k] * scale[k];
       }
       float keep = (float) (after / before);
       for (int k = 0; k < n; k++) {
-        direction[cells[k]] = residual[k] * scale[k] + keep * direction[cells[k]];
+        int at = margin + cells[k];
+        direction[at] = residual[k] * scale[k] + keep * direction[at];
       }
       before = after;
     }
+    float[] solved = known.clone();
     for (int cell : cells) {
-      whole[cell] = Math.max(0, Math.min(1, whole[cell]));
+      solved[cell] = Math.max(0, Math.min(1, whole[margin + cell]));
     }
-    return whole;
+    return solved;
   }
 
+  /**
+   * @param grid with its margins
+   */
   private void multiply(float[] grid, float[] weight, float[] out) {
     for (int k = 0; k < cells.length; k++) {
       int i = cells[k];
-      float sum = weight[i] * grid[i];
-      for (int s = 0; s < STENCIL; s++) {
-        float m = matrix[k * STENCIL + s];
-        if (m != 0) {
-          sum += m * grid[i + offsets[s]];
-        }
+      float sum = weight[i] * grid[margin + i];
+      int m = k * STENCIL;
+      int g = i + margin - 2 * width - 2;
+      for (int row = 0; row < 5; row++) {
+        sum += matrix[m] * grid[g];
+        sum += matrix[m + 1] * grid[g + 1];
+        sum += matrix[m + 2] * grid[g + 2];
+        sum += matrix[m + 3] * grid[g + 3];
+        sum += matrix[m + 4] * grid[g + 4];
+        m += 5;
+        g += width;
       }
       out[k] = sum;
     }

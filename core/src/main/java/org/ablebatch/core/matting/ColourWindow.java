@@ -90,13 +90,26 @@ final class ColourWindow {
     i22 = (c00 * c11 - c01 * c01) * scale;
   }
 
-  /** Entry of the matting affinity of two members: 1/n (1 + (a - mean) S^-1 (b - mean)). */
-  float likeness(int a, int b) {
-    return (1
-            + offMean[3 * a] * whitened[3 * b]
-            + offMean[3 * a + 1] * whitened[3 * b + 1]
-            + offMean[3 * a + 2] * whitened[3 * b + 2])
-        / member.length;
+  /**
+   * Subtracts the matting affinity of one member and every other of a window of 3 x 3, 1/n (1 + (a
+   * - mean) S^-1 (b - mean)).
+   *
+   * @param to where the window's first member has its place
+   * @param stride from one row of the window to the next
+   */
+  void subtractLikeness(int a, float[] to, int start, int stride) {
+    float share = 1f / member.length;
+    float off0 = offMean[3 * a];
+    float off1 = offMean[3 * a + 1];
+    float off2 = offMean[3 * a + 2];
+    int w = 0;
+    for (int row = 0; row < 3; row++) {
+      for (int at = start + row * stride; at < start + row * stride + 3; at++) {
+        to[at] -=
+            (1 + off0 * whitened[w] + off1 * whitened[w + 1] + off2 * whitened[w + 2]) * share;
+        w += 3;
+      }
+    }
   }
 
   /**

@@ -7,7 +7,8 @@ import org.ablebatch.core.raster.Morphology;
  * are found without looking at all of them. The order depends on places only.
  */
 final class NearSamples {
-  private static final int CELL = 5;
+  /** Side of a cell, reading pixels; all pixels of one have the same samples. */
+  static final int CELL = 5;
 
   /** How far from the zone a known pixel may lie, reading pixels. */
   private static final int REACH = 12;

@@ -25,8 +25,13 @@ record PairSampling(float[] coverage, float[] trust) {
   /** Distance from the line that is still noise, linear light. */
   private static final float NOISE = 0.01f;
 
+  private static final float PER_SQUARED_NOISE = 1 / (NOISE * NOISE);
+
   /** Pairs of nearly one colour explain little: their price in noises. */
   private static final float CLOSE_PAIR = 0.002f;
+
+  /** Squared distance below which a pair costs no more. */
+  private static final float CLOSEST = 1e-4f;
 
   private static final float TRUST_FALLS = 0.3f;
 
@@ -39,57 +44,110 @@ record PairSampling(float[] coverage, float[] trust) {
     NearSamples subjects = NearSamples.around(zone, subject, width, height);
     NearSamples backdrops = NearSamples.around(zone, backdrop, width, height);
     PairSampling result = new PairSampling(new float[zone.length], new float[zone.length]);
-    Pairs pairs = new Pairs(linear);
-    for (int y = 0; y < height; y++) {
+    Pairs pairs = new Pairs(linear, subjects, backdrops);
+    for (int top = 0; top < height; top += NearSamples.CELL) {
       pulse.beat();
-      for (int x = 0; x < width; x++) {
-        int i = y * width + x;
-        if (zone[i]) {
-          pairs.subjects = subjects.nearest(x, y, MOST_RINGS, ENOUGH, pairs.subject);
-          pairs.backdrops = backdrops.nearest(x, y, MOST_RINGS, ENOUGH, pairs.backdrop);
-          pairs.explain(i);
-          result.coverage[i] = pairs.coverage;
-          result.trust[i] = pairs.trust;
-        }
+      for (int left = 0; left < width; left += NearSamples.CELL) {
+        result.fill(new Cell(left, top, width, height), zone, pairs);
       }
     }
     return result;
   }
 
-  /** All pairs of a pixel's samples, and what the best of them say. */
+  /** A cell of the samples' grid; all of its pixels have the same samples. */
+  private record Cell(int left, int top, int width, int height) {
+    int right() {
+      return Math.min(width, left + NearSamples.CELL);
+    }
+
+    int bottom() {
+      return Math.min(height, top + NearSamples.CELL);
+    }
+  }
+
+  private void fill(Cell cell, boolean[] zone, Pairs pairs) {
+    boolean isStanding = false;
+    for (int y = cell.top; y < cell.bottom(); y++) {
+      for (int i = y * cell.width + cell.left; i < y * cell.width + cell.right(); i++) {
+        if (zone[i]) {
+          if (!isStanding) {
+            pairs.stand(cell);
+            isStanding = true;
+          }
+          pairs.explain(i);
+          coverage[i] = pairs.coverage;
+          trust[i] = pairs.trust;
+        }
+      }
+    }
+  }
+
+  /** All pairs of a cell's samples, and what the best of them say of a pixel. */
   private static final class Pairs {
     private final ColorPlanes linear;
+    private final NearSamples subjectSide;
+    private final NearSamples backdropSide;
     private final int[] subject = new int[MOST_SAMPLES];
     private final int[] backdrop = new int[MOST_SAMPLES];
-
-    /** Of every backdrop sample its three channels, and how the pixel lies from it. */
-    private final float[][] back = new float[3][MOST_SAMPLES];
-
-    private final float[][] from = new float[3][MOST_SAMPLES];
-    private final float[] bestCost = new float[BEST];
-    private final float[] bestCoverage = new float[BEST];
     private int subjects;
     private int backdrops;
+
+    /** Of every pair, {@code subject * backdrops + backdrop}: the way to the subject's colour. */
+    private final float[][] way = new float[3][MOST_SAMPLES * MOST_SAMPLES];
+
+    private final float[] apart = new float[MOST_SAMPLES * MOST_SAMPLES];
+    private final float[] perApart = new float[MOST_SAMPLES * MOST_SAMPLES];
+
+    /** Of every backdrop sample, how the pixel lies from it. */
+    private final float[][] from = new float[3][MOST_SAMPLES];
+
+    private final float[] length = new float[MOST_SAMPLES];
+    private final float[] bestCost = new float[BEST];
+    private final float[] bestCoverage = new float[BEST];
     private int kept;
     private float coverage;
     private float trust;
 
-    Pairs(ColorPlanes linear) {
+    Pairs(ColorPlanes linear, NearSamples subjectSide, NearSamples backdropSide) {
       this.linear = linear;
+      this.subjectSide = subjectSide;
+      this.backdropSide = backdropSide;
+    }
+
+    /** Takes the samples of a cell. */
+    void stand(Cell cell) {
+      subjects = subjectSide.nearest(cell.left, cell.top, MOST_RINGS, ENOUGH, subject);
+      backdrops = backdropSide.nearest(cell.left, cell.top, MOST_RINGS, ENOUGH, backdrop);
+      for (int s = 0; s < subjects; s++) {
+        for (int b = 0; b < backdrops; b++) {
+          int pair = s * backdrops + b;
+          float squares = 0;
+          for (int c = 0; c < 3; c++) {
+            float[] values = linear.channel(c);
+            float d = values[subject[s]] - values[backdrop[b]];
+            way[c][pair] = d;
+            squares += d * d;
+          }
+          apart[pair] = squares;
+          perApart[pair] = 1 / Math.max(1e-7f, squares);
+        }
+      }
     }
 
     void explain(int pixel) {
       kept = 0;
-      for (int c = 0; c < 3; c++) {
-        float[] values = linear.channel(c);
-        for (int b = 0; b < backdrops; b++) {
-          back[c][b] = values[backdrop[b]];
-          from[c][b] = values[pixel] - back[c][b];
+      for (int b = 0; b < backdrops; b++) {
+        float squares = 0;
+        for (int c = 0; c < 3; c++) {
+          float[] values = linear.channel(c);
+          float p = values[pixel] - values[backdrop[b]];
+          from[c][b] = p;
+          squares += p * p;
         }
+        length[b] = squares;
       }
       for (int s = 0; s < subjects; s++) {
-        int front = subject[s];
-        weigh(linear.c0()[front], linear.c1()[front], linear.c2()[front]);
+        weigh(s * backdrops);
       }
       float sum = 0;
       float weights = 0;
@@ -105,20 +163,20 @@ record PairSampling(float[] coverage, float[] trust) {
     }
 
     /** One subject colour with every backdrop sample. */
-    private void weigh(float front0, float front1, float front2) {
+    private void weigh(int firstPair) {
+      float[] way0 = way[0];
+      float[] way1 = way[1];
+      float[] way2 = way[2];
+      float[] from0 = from[0];
+      float[] from1 = from[1];
+      float[] from2 = from[2];
       for (int b = 0; b < backdrops; b++) {
-        float d0 = front0 - back[0][b];
-        float d1 = front1 - back[1][b];
-        float d2 = front2 - back[2][b];
-        float p0 = from[0][b];
-        float p1 = from[1][b];
-        float p2 = from[2][b];
-        float apart = d0 * d0 + d1 * d1 + d2 * d2;
-        float along = d0 * p0 + d1 * p1 + d2 * p2;
-        float length = p0 * p0 + p1 * p1 + p2 * p2;
-        float alpha = Math.max(0, Math.min(1, along / Math.max(1e-7f, apart)));
-        float off = Math.max(0, length - 2 * alpha * along + alpha * alpha * apart);
-        keep(off / (NOISE * NOISE) + CLOSE_PAIR / Math.max(1e-4f, apart), alpha);
+        int pair = firstPair + b;
+        float along = way0[pair] * from0[b] + way1[pair] * from1[b] + way2[pair] * from2[b];
+        float alpha = Math.max(0, Math.min(1, along * perApart[pair]));
+        float off = Math.max(0, length[b] - 2 * alpha * along + alpha * alpha * apart[pair]);
+        float close = CLOSE_PAIR * Math.min(perApart[pair], 1 / CLOSEST);
+        keep(off * PER_SQUARED_NOISE + close, alpha);
       }
     }
 
