@@ -39,6 +39,10 @@ public final class BandMatting {
   private final Trimap trimap;
   private final LocalColours local;
   private final GridMap map;
+
+  /** Of all places, reading pixels. */
+  private final float widestBand;
+
   private final Behind behind;
   private final LinearCoverage coverage;
   private final Asked asked;
@@ -60,6 +64,11 @@ public final class BandMatting {
         set.map(known -> Behind.known(known, linear, trimap, map))
             .orElseGet(() -> Behind.seenAround(local.backdrop(), map));
     this.pulse = pulse;
+    float widest = 0;
+    for (float radius : trimap.bandRadius().values()) {
+      widest = Math.max(widest, radius);
+    }
+    this.widestBand = widest;
     this.coverage = LinearCoverage.solve(linear, local, trimap, asked, pulse);
   }
 
@@ -97,6 +106,7 @@ public final class BandMatting {
     float[] depth = trimap.depth().values();
     float[] open = trimap.open().values();
     float[] bands = trimap.bandRadius().values();
+    byte[] certain = certain();
     Pixel pixel = new Pixel();
     long inBand = 0;
     double contrast = 0;
@@ -105,6 +115,11 @@ public final class BandMatting {
       map.row(y);
       for (int x = 0; x < width; x++) {
         int i = y * width + x;
+        byte side = certain[map.cellAt(x)];
+        if (side != 0) {
+          coverage[i] = (byte) (side > 0 ? 255 : 0);
+          continue;
+        }
         map.column(x);
         float d = map.sample(depth);
         if (!asked.at(map.cell())) {
@@ -130,6 +145,40 @@ public final class BandMatting {
         new Picture(width, height, colours),
         inBand / (double) coverage.length,
         inBand == 0 ? 0 : contrast / inBand);
+  }
+
+  /**
+   * Of every cell of the trimap what all pixels between it and its neighbours to the right and
+   * below are, as far from the band as they lie: 1 is full, -1 none, 0 has to be asked of each.
+   */
+  private byte[] certain() {
+    int width = trimap.depth().width();
+    int height = trimap.depth().height();
+    byte[] out = new byte[width * height];
+    for (int y = 0; y < height; y++) {
+      int below = Math.min(y + 1, height - 1) * width;
+      for (int x = 0; x < width; x++) {
+        int i = y * width + x;
+        int right = Math.min(x + 1, width - 1) - x;
+        int side = side(i);
+        boolean isOne =
+            side != 0
+                && side == side(i + right)
+                && side == side(below + x)
+                && side == side(below + x + right);
+        out[i] = (byte) (isOne ? side : 0);
+      }
+    }
+    return out;
+  }
+
+  /** The side that a cell is on with the widest band that its neighbours may have, 0 for none. */
+  private int side(int cell) {
+    float depth = trimap.depth().values()[cell];
+    if (trimap.open().values()[cell] > 0 || Math.abs(depth) < widestBand) {
+      return 0;
+    }
+    return depth > 0 ? 1 : -1;
   }
 
   private static void store(Pixel pixel, int i, byte[] coverage, int[] colours) {

@@ -60,11 +60,7 @@ public final class CoarseGrid {
     float[] out = new float[width * height];
     GridMap map = new GridMap(width, height, coarseWidth, coarseHeight);
     for (int y = 0; y < height; y++) {
-      map.row(y);
-      for (int x = 0; x < width; x++) {
-        map.column(x);
-        out[y * width + x] = map.sample(coarse);
-      }
+      map.sampleRow(coarse, y, out);
     }
     return out;
   }

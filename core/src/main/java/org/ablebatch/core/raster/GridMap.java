@@ -59,6 +59,11 @@ public final class GridMap {
     w11 = (1 - topShare) * (1 - share);
   }
 
+  /** The first of the four cells that would be sampled at a column of this row. */
+  public int cellAt(int x) {
+    return top + left[x];
+  }
+
   /** The first of the four cells that are sampled. */
   public int cell() {
     return i00;
@@ -66,5 +71,25 @@ public final class GridMap {
 
   public float sample(float[] grid) {
     return w00 * grid[i00] + w01 * grid[i01] + w10 * grid[i10] + w11 * grid[i11];
+  }
+
+  /**
+   * A whole row of one grid, for which the coarse rows are mixed first.
+   *
+   * @param out the fine grid, filled at row {@code y}
+   */
+  public void sampleRow(float[] grid, int y, float[] out) {
+    row(y);
+    float[] mixed = new float[coarseWidth];
+    float bottomShare = 1 - topShare;
+    for (int x = 0; x < coarseWidth; x++) {
+      mixed[x] = topShare * grid[top + x] + bottomShare * grid[bottom + x];
+    }
+    int to = y * left.length;
+    for (int x = 0; x < left.length; x++) {
+      float near = mixed[left[x]];
+      float next = mixed[Math.min(coarseWidth - 1, left[x] + 1)];
+      out[to + x] = next + leftShare[x] * (near - next);
+    }
   }
 }

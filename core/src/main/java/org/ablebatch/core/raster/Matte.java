@@ -45,21 +45,46 @@ public record Matte(int width, int height, byte[] coverage) {
    * none.
    */
   public Rect contentBox(int atLeast255) {
+    int top = 0;
+    while (top < height && firstIn(top, width, atLeast255) == width) {
+      top++;
+    }
+    if (top == height) {
+      return null;
+    }
+    int bottom = height - 1;
+    while (firstIn(bottom, width, atLeast255) == width) {
+      bottom--;
+    }
+    // Of each row only what may still make the box wider.
     int left = width;
     int right = -1;
-    int top = -1;
-    int bottom = -1;
-    for (int y = 0; y < height; y++) {
-      int row = y * width;
-      for (int x = 0; x < width; x++) {
-        if ((coverage[row + x] & 0xFF) >= atLeast255) {
-          left = Math.min(left, x);
-          right = Math.max(right, x);
-          top = top < 0 ? y : top;
-          bottom = y;
-        }
+    for (int y = top; y <= bottom; y++) {
+      left = firstIn(y, left, atLeast255);
+      right = lastIn(y, right, atLeast255);
+    }
+    return new Rect(left, top, right - left + 1, bottom - top + 1);
+  }
+
+  /** The first column of a row with so much coverage, {@code before} when there is none. */
+  private int firstIn(int y, int before, int atLeast255) {
+    int row = y * width;
+    for (int x = 0; x < before; x++) {
+      if ((coverage[row + x] & 0xFF) >= atLeast255) {
+        return x;
       }
     }
-    return right < 0 ? null : new Rect(left, top, right - left + 1, bottom - top + 1);
+    return before;
+  }
+
+  /** The last column of a row with so much coverage, {@code beyond} when none lies beyond it. */
+  private int lastIn(int y, int beyond, int atLeast255) {
+    int row = y * width;
+    for (int x = width - 1; x > beyond; x--) {
+      if ((coverage[row + x] & 0xFF) >= atLeast255) {
+        return x;
+      }
+    }
+    return beyond;
   }
 }
