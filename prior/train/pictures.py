@@ -19,7 +19,7 @@ import draw
 import glass
 import scene
 
-GROWN = 2.5
+GROWN = float(os.environ.get("GROWN", 2.5))
 SIZE = int(256 * GROWN)
 F = np.float32
 SEEDS = dict(learn=1, choose=2, test=3)

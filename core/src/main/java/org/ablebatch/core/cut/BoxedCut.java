@@ -7,15 +7,8 @@ import java.util.Optional;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.line.FailureKind;
 import org.ablebatch.core.prior.Priors;
-import org.ablebatch.core.raster.Cutout;
-import org.ablebatch.core.raster.Matte;
-import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Rect;
-import org.ablebatch.core.reading.AreaShrink;
-import org.ablebatch.core.scene.Scene;
-import org.ablebatch.core.subject.Subject;
 import org.ablebatch.core.subject.SubjectChoice;
-import org.ablebatch.core.subject.Subjects;
 
 /**
  * Cuts what boxes enclose, each in a frame of its own with some surroundings, so that the scene is
@@ -28,21 +21,12 @@ final class BoxedCut {
   private static final double SLIP = 0.015;
 
   private final CutRequest request;
-  private final Picture picture;
-  private final byte[] coverage;
-  private final int[] colours;
-  private final int[] labels;
-  private final Rect grid;
-  private final List<Subject> subjects = new ArrayList<>();
+  private final Assembly assembly;
   private final List<CutOutcome.Done> done = new ArrayList<>();
 
   private BoxedCut(CutRequest request) {
     this.request = request;
-    this.picture = request.picture();
-    this.coverage = new byte[picture.argb().length];
-    this.colours = picture.argb().clone();
-    this.grid = AreaShrink.readingGrid(picture.width(), picture.height(), Scene.READING_PIXELS);
-    this.labels = new int[grid.width() * grid.height()];
+    this.assembly = new Assembly(request.picture());
   }
 
   /**
@@ -57,7 +41,8 @@ final class BoxedCut {
       Rect part = part(box, frame);
       CutOutcome outcome = FrameCut.cut(inside, part.moved(-frame.x(), -frame.y()), priors, clock);
       if (outcome instanceof CutOutcome.Done found) {
-        all.add(found, frame, part);
+        all.assembly.add(found, frame, part);
+        all.done.add(found);
       } else {
         nothing = (CutOutcome.NothingFound) outcome;
       }
@@ -84,50 +69,7 @@ final class BoxedCut {
 
   /** Subjects are numbered box by box; inside the next box they begin at 1 again. */
   private SubjectChoice numberedFromHere(SubjectChoice choice) {
-    return choice.from(subjects.size());
-  }
-
-  private void add(CutOutcome.Done found, Rect frame, Rect part) {
-    Matte matte = found.cutout().matte();
-    for (int y = part.y(); y < part.bottom(); y++) {
-      for (int x = part.x(); x < part.right(); x++) {
-        int there = matte.at(x - frame.x(), y - frame.y());
-        int i = y * picture.width() + x;
-        if (there > (coverage[i] & 0xFF)) {
-          coverage[i] = (byte) there;
-          colours[i] = found.cutout().colours().at(x - frame.x(), y - frame.y());
-        }
-      }
-    }
-    addSubjects(found.subjects(), frame);
-    done.add(found);
-  }
-
-  private void addSubjects(Subjects inside, Rect frame) {
-    int offset = subjects.size();
-    for (int y = 0; y < grid.height(); y++) {
-      for (int x = 0; x < grid.width(); x++) {
-        int px = (int) ((x + 0.5) * picture.width() / grid.width()) - frame.x();
-        int py = (int) ((y + 0.5) * picture.height() / grid.height()) - frame.y();
-        if (px >= 0 && py >= 0 && px < frame.width() && py < frame.height()) {
-          int sx = (int) ((long) px * inside.width() / frame.width());
-          int sy = (int) ((long) py * inside.height() / frame.height());
-          int label = inside.labels()[sy * inside.width() + sx];
-          if (label > 0) {
-            labels[y * grid.width() + x] = offset + label;
-          }
-        }
-      }
-    }
-    double share = frame.width() * (double) frame.height() / picture.argb().length;
-    for (Subject subject : inside.list()) {
-      subjects.add(
-          new Subject(
-              offset + subject.number(),
-              subject.box().moved(frame.x(), frame.y()),
-              subject.share() * share,
-              subject.kept()));
-    }
+    return choice.from(assembly.subjectCount());
   }
 
   private CutOutcome result(StageClock clock) {
@@ -139,14 +81,12 @@ final class BoxedCut {
             .orElseThrow();
     Map<String, Long> millis = clock.stop();
     return new CutOutcome.Done(
-        new Cutout(
-            new Matte(picture.width(), picture.height(), coverage),
-            new Picture(picture.width(), picture.height(), colours)),
+        assembly.cutout(),
         first.method(),
         first.reason()
             + (request.boxes().size() == 1 ? ", in the box drawn" : ", in the boxes drawn"),
         least,
-        new Subjects(grid.width(), grid.height(), labels, subjects),
+        assembly.subjects(),
         first.tried(),
         Optional.empty(),
         millis);

@@ -25,7 +25,7 @@ public final class Cutter {
    * Grows with every change that gives other bytes for the same request, so that cutouts kept from
    * before are not taken for new ones.
    */
-  public static final int REVISION = 2;
+  public static final int REVISION = 3;
 
   private final Priors priors;
 
@@ -52,7 +52,7 @@ public final class Cutter {
     }
     StageClock clock = new StageClock(progress);
     return request.boxes().isEmpty()
-        ? FrameCut.cut(request, request.picture().bounds(), priors, clock)
+        ? CloserCut.cut(request, priors, clock)
         : BoxedCut.cut(request, priors, clock);
   }
 

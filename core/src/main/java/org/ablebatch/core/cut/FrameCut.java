@@ -13,12 +13,21 @@ import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.Subjects;
 
-/** Cuts one frame: the whole picture, or what a box encloses. */
-final class FrameCut {
+/**
+ * One frame, the whole picture or a part of it: what is seen and found there; {@link #finish} makes
+ * the cutout of it.
+ *
+ * @param found before anybody chose among the subjects
+ */
+record FrameCut(
+    CutRequest request,
+    Scene scene,
+    Search search,
+    HintMarks marks,
+    Found found,
+    Subjects subjects) {
   /** Below this share of the frame a found subject is noise. */
   private static final double LEAST_SUBJECT = 0.0006;
-
-  private FrameCut() {}
 
   /**
    * @param request its boxes are ignored
@@ -26,42 +35,73 @@ final class FrameCut {
    * @throws CutStopped when the clock's listener says so
    */
   static CutOutcome cut(CutRequest request, Rect inside, Priors priors, StageClock clock) {
-    clock.enter(CutStage.READ);
-    Scene scene =
-        Scene.read(
-            request.picture(), Scene.READING_PIXELS, priors, request.emptySet(), clock::beat);
-    boolean refused = request.emptySet().isPresent() && scene.emptySet().isEmpty();
+    return look(request, inside, priors, clock).finish(clock);
+  }
 
+  /**
+   * @throws CutStopped when the clock's listener says so
+   */
+  static FrameCut look(CutRequest request, Rect inside, Priors priors, StageClock clock) {
+    clock.enter(CutStage.READ);
+    Scene scene = read(request, priors, clock);
     clock.enter(CutStage.FIND);
     Search search = new Search(scene, priors, clock::beat);
-    Found found = search.by(request.method());
-    HintMarks marks =
-        HintMarks.of(request.hints(), scene.width(), scene.height(), request.picture().bounds());
-    found = found.hinted(scene, marks).inside(inside, request.picture().bounds());
-    Subjects subjects =
-        Subjects.in(found.region(), request.picture().bounds()).choose(request.choice());
-    found = found.keeping(subjects);
-    Method method = found.choice().method();
-    if (found.region().area() < Math.max(1, LEAST_SUBJECT * scene.width() * scene.height())) {
-      return nothing(scene, method, subjects);
+    return of(request, scene, search, search.by(request.method()), inside);
+  }
+
+  /**
+   * A frame in which the way is known.
+   *
+   * @throws CutStopped when the clock's listener says so
+   */
+  static FrameCut look(
+      CutRequest request, MethodChooser.Choice way, Priors priors, StageClock clock) {
+    Scene scene = read(request, priors, clock);
+    Search search = new Search(scene, priors, clock::beat);
+    return of(request, scene, search, search.along(way), request.picture().bounds());
+  }
+
+  private static FrameCut of(
+      CutRequest request, Scene scene, Search search, Found first, Rect inside) {
+    Rect bounds = request.picture().bounds();
+    HintMarks marks = HintMarks.of(request.hints(), scene.width(), scene.height(), bounds);
+    Found found = first.hinted(scene, marks).inside(inside, bounds);
+    return new FrameCut(request, scene, search, marks, found, Subjects.in(found.region(), bounds));
+  }
+
+  private static Scene read(CutRequest request, Priors priors, StageClock clock) {
+    return Scene.read(
+        request.picture(), Scene.READING_PIXELS, priors, request.emptySet(), clock::beat);
+  }
+
+  /**
+   * @throws CutStopped when the clock's listener says so
+   */
+  CutOutcome finish(StageClock clock) {
+    Subjects chosen = subjects.choose(request.choice());
+    Found kept = found.keeping(chosen);
+    Method method = kept.choice().method();
+    if (kept.region().area() < Math.max(1, LEAST_SUBJECT * scene.width() * scene.height())) {
+      return nothing(scene, method, chosen);
     }
     clock.enter(CutStage.MATTE);
-    BandMatting.Result matte = found.matte(request.picture(), scene, marks, clock::beat);
+    BandMatting.Result matte = kept.matte(request.picture(), scene, marks, clock::beat);
 
     clock.enter(CutStage.JUDGE);
-    Confidence confidence = search.confidence(found, matte);
+    Confidence confidence = search.confidence(kept, matte);
     return new CutOutcome.Done(
         new Cutout(matte.matte(), matte.colours()),
         method,
-        reason(found.choice().reason(), refused, marks),
+        reason(kept.choice().reason()),
         confidence,
-        subjects,
+        chosen,
         search.tried(),
         request.isDecidedByEngine() ? search.opinions() : Optional.empty(),
         clock.stop());
   }
 
-  private static String reason(String reason, boolean refused, HintMarks marks) {
+  private String reason(String reason) {
+    boolean refused = request.emptySet().isPresent() && scene.emptySet().isEmpty();
     return reason
         + (marks.any() ? ", and hints by hand" : "")
         + (refused ? "; the empty-set photograph shows another set and was not used" : "");

@@ -43,16 +43,30 @@ final class Search {
 
   Found by(Method asked) {
     MethodChooser.Choice choice = MethodChooser.choose(asked, scene, half);
-    if (Contest.knows(choice.method())) {
-      weighed = evidence.map(network -> Weighed.in(scene, half, network));
-      pulse.beat();
-    }
+    weigh(choice.method());
     if (asked == Method.AUTO
         && CONTESTED.contains(choice.method())
         && weighed.isPresent()
         && judge.isPresent()) {
       return contested();
     }
+    return carriedOut(choice);
+  }
+
+  /** By a way that somebody has chosen already. */
+  Found along(MethodChooser.Choice way) {
+    weigh(way.method());
+    return carriedOut(way);
+  }
+
+  private void weigh(Method method) {
+    if (Contest.knows(method)) {
+      weighed = evidence.map(network -> Weighed.in(scene, half, network));
+      pulse.beat();
+    }
+  }
+
+  private Found carriedOut(MethodChooser.Choice choice) {
     Found found = Found.in(scene, weighed, choice, pulse);
     return found.choice().method() == Method.FLAT && found.region().area() == 0
         ? found.inFaintColours(scene, pulse)
