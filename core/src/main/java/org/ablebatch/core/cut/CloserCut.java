@@ -104,7 +104,7 @@ final class CloserCut {
     return new CutOutcome.Done(
         assembly.cutout(),
         done.method(),
-        done.reason() + ", looked at closer",
+        done.reason() + "; small, so looked at closer",
         done.confidence(),
         assembly.subjects(),
         first.search().tried(),

@@ -47,7 +47,7 @@ class CloserCutTest {
 
   @Test
   void aSmallSubjectIsReadOnceMoreInAFrameOfItsOwn() {
-    assertThat(closer.reason()).isEqualTo("chosen by hand, looked at closer");
+    assertThat(closer.reason()).isEqualTo("chosen by hand; small, so looked at closer");
     StageClock clock = new StageClock(CutProgress.NONE);
     CutOutcome.Done once =
         (CutOutcome.Done) FrameCut.cut(request, picture.bounds(), Priors.none(), clock);
