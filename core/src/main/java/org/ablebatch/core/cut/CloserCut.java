@@ -38,14 +38,11 @@ final class CloserCut {
       return first.finish(clock);
     }
     CutRequest inside = request.inFrame(frame.get()).withChoice(request.choice());
-    FrameCut closer =
-        Boolean.getBoolean("cl.auto")
-            ? FrameCut.look(inside, inside.picture().bounds(), priors, clock)
-            : FrameCut.look(inside, first.found().choice(), priors, clock);
-    if (!isSame(first.found().region(), closer.found().region(), frame.get(), picture)) {
-      return first.finish(clock);
-    }
-    return closer.finish(clock) instanceof CutOutcome.Done done
+    FrameCut closer = FrameCut.look(inside, first.found().choice(), priors, clock);
+    boolean stands =
+        isSame(first.found().region(), closer.found().region(), frame.get(), picture)
+            && !runsOut(closer.found().region(), frame.get(), picture);
+    return stands && closer.finish(clock) instanceof CutOutcome.Done done
         ? whole(done, first, frame.get(), clock)
         : first.finish(clock);
   }
@@ -53,7 +50,9 @@ final class CloserCut {
   /** Around all that was found, kept or offered; empty where it would show no more. */
   private static Optional<Rect> frame(FrameCut first) {
     Rect bounds = first.request().picture().bounds();
-    if (first.scene().emptySet().isPresent() || first.found().choice().sheet().isPresent()) {
+    boolean isReadExactly =
+        first.request().emptySet().isPresent() || first.found().choice().sheet().isPresent();
+    if (isReadExactly) {
       return Optional.empty();
     }
     return first.subjects().list().stream()
@@ -94,6 +93,23 @@ final class CloserCut {
       either += there || first.subject()[i] ? 1 : 0;
     }
     return both >= SAME * either;
+  }
+
+  /** Whether something goes on beyond a side of the frame that is not the picture's. */
+  private static boolean runsOut(SubjectRegion closer, Rect frame, Picture picture) {
+    int w = closer.width();
+    int h = closer.height();
+    for (int i = 0; i < w * h; i++) {
+      boolean isAtSide =
+          i % w == 0 && frame.x() > 0
+              || i % w == w - 1 && frame.right() < picture.width()
+              || i / w == 0 && frame.y() > 0
+              || i / w == h - 1 && frame.bottom() < picture.height();
+      if (isAtSide && closer.subject()[i]) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** In the whole picture again; what else was thought of it is about the whole. */

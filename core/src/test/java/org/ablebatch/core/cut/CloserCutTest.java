@@ -84,6 +84,18 @@ class CloserCutTest {
     assertThat(done.reason()).isEqualTo("chosen by hand");
   }
 
+  @Test
+  void whatThePictureCutsOffMayReachItsSide() {
+    double[] atSide = coverage(W, H, disc(10, 500, 70));
+    Picture cutOff = compose(W, H, atSide, 0xA83028, 0xE4E0D8, evenLight(), 3);
+
+    CutOutcome.Done done = cut(CutRequest.of(cutOff, Method.PLAIN));
+
+    assertThat(done.reason()).endsWith("looked at closer");
+    assertThat(done.cutout().matte().at(0, 500)).isEqualTo(255);
+    assertThat(done.cutout().matte().at(100, 500)).isZero();
+  }
+
   private static CutOutcome.Done cut(CutRequest asked) {
     return (CutOutcome.Done) new Cutter(Priors.none()).cut(asked, CutProgress.NONE);
   }
