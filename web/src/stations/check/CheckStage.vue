@@ -255,6 +255,7 @@ const percent = computed(() => Math.round(view.scale * window.devicePixelRatio *
 }
 
 .over.tag {
+  background: var(--ink);
   top: auto;
   bottom: 10px;
 }

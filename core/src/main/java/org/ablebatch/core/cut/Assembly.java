@@ -49,18 +49,12 @@ final class Assembly {
 
   private void addSubjects(Subjects inside, Rect frame) {
     int offset = subjects.size();
-    for (int y = 0; y < grid.height(); y++) {
-      for (int x = 0; x < grid.width(); x++) {
-        int px = (int) ((x + 0.5) * picture.width() / grid.width()) - frame.x();
-        int py = (int) ((y + 0.5) * picture.height() / grid.height()) - frame.y();
-        if (px >= 0 && py >= 0 && px < frame.width() && py < frame.height()) {
-          int sx = (int) ((long) px * inside.width() / frame.width());
-          int sy = (int) ((long) py * inside.height() / frame.height());
-          int label = inside.labels()[sy * inside.width() + sx];
-          if (label > 0) {
-            labels[y * grid.width() + x] = offset + label;
-          }
-        }
+    Rect cells = new Rect(0, 0, inside.width(), inside.height());
+    FrameCells frameCells = new FrameCells(picture.bounds(), grid, frame, cells);
+    for (int i = 0; i < labels.length; i++) {
+      int cell = frameCells.at(i);
+      if (cell >= 0 && inside.labels()[cell] > 0) {
+        labels[i] = offset + inside.labels()[cell];
       }
     }
     double share = frame.width() * (double) frame.height() / picture.argb().length;

@@ -75,20 +75,17 @@ final class CloserCut {
   /** Whether both looks found the same, on the first one's grid. */
   private static boolean isSame(
       SubjectRegion first, SubjectRegion closer, Rect frame, Picture picture) {
+    FrameCells cells =
+        new FrameCells(
+            picture.bounds(),
+            new Rect(0, 0, first.width(), first.height()),
+            frame,
+            new Rect(0, 0, closer.width(), closer.height()));
     int both = 0;
     int either = 0;
     for (int i = 0; i < first.subject().length; i++) {
-      int x = (int) ((i % first.width() + 0.5) * picture.width() / first.width()) - frame.x();
-      int y = (int) ((i / first.width() + 0.5) * picture.height() / first.height()) - frame.y();
-      boolean there =
-          x >= 0
-              && y >= 0
-              && x < frame.width()
-              && y < frame.height()
-              && closer
-                  .subject()[
-                  (int) ((long) y * closer.height() / frame.height()) * closer.width()
-                      + (int) ((long) x * closer.width() / frame.width())];
+      int cell = cells.at(i);
+      boolean there = cell >= 0 && closer.subject()[cell];
       both += there && first.subject()[i] ? 1 : 0;
       either += there || first.subject()[i] ? 1 : 0;
     }

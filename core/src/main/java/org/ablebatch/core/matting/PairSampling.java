@@ -98,6 +98,9 @@ record PairSampling(float[] coverage, float[] trust) {
     private final float[] apart = new float[MOST_SAMPLES * MOST_SAMPLES];
     private final float[] perApart = new float[MOST_SAMPLES * MOST_SAMPLES];
 
+    /** What a pair costs before anything is explained with it. */
+    private final float[] price = new float[MOST_SAMPLES * MOST_SAMPLES];
+
     /** Of every backdrop sample, how the pixel lies from it. */
     private final float[][] from = new float[3][MOST_SAMPLES];
 
@@ -130,6 +133,7 @@ record PairSampling(float[] coverage, float[] trust) {
           }
           apart[pair] = squares;
           perApart[pair] = 1 / Math.max(1e-7f, squares);
+          price[pair] = CLOSE_PAIR * Math.min(perApart[pair], 1 / CLOSEST);
         }
       }
     }
@@ -175,8 +179,7 @@ record PairSampling(float[] coverage, float[] trust) {
         float along = way0[pair] * from0[b] + way1[pair] * from1[b] + way2[pair] * from2[b];
         float alpha = Math.max(0, Math.min(1, along * perApart[pair]));
         float off = Math.max(0, length[b] - 2 * alpha * along + alpha * alpha * apart[pair]);
-        float close = CLOSE_PAIR * Math.min(perApart[pair], 1 / CLOSEST);
-        keep(off * PER_SQUARED_NOISE + close, alpha);
+        keep(off * PER_SQUARED_NOISE + price[pair], alpha);
       }
     }
 

@@ -40,8 +40,8 @@ class CloserCutTest {
   @BeforeAll
   static void paint() {
     truth = coverage(W, H, POTS);
-    picture = compose(W, H, truth, 0xA83028, 0xE4E0D8, evenLight(), 3);
-    request = CutRequest.of(picture, Method.PLAIN);
+    request = plain(truth);
+    picture = request.picture();
     closer = cut(request);
   }
 
@@ -76,24 +76,37 @@ class CloserCutTest {
 
   @Test
   void whatFillsThePictureIsReadOnce() {
-    double[] large = coverage(W, H, disc(700, 500, 420));
-    Picture filled = compose(W, H, large, 0xA83028, 0xE4E0D8, evenLight(), 3);
-
-    CutOutcome.Done done = cut(CutRequest.of(filled, Method.PLAIN));
+    CutOutcome.Done done = cut(plain(coverage(W, H, disc(700, 500, 420))));
 
     assertThat(done.reason()).isEqualTo("chosen by hand");
   }
 
   @Test
   void whatThePictureCutsOffMayReachItsSide() {
-    double[] atSide = coverage(W, H, disc(10, 500, 70));
-    Picture cutOff = compose(W, H, atSide, 0xA83028, 0xE4E0D8, evenLight(), 3);
-
-    CutOutcome.Done done = cut(CutRequest.of(cutOff, Method.PLAIN));
+    CutOutcome.Done done = cut(plain(coverage(W, H, disc(10, 500, 70))));
 
     assertThat(done.reason()).endsWith("looked at closer");
     assertThat(done.cutout().matte().at(0, 500)).isEqualTo(255);
     assertThat(done.cutout().matte().at(100, 500)).isZero();
+  }
+
+  @Test
+  void aCellOfThePictureLiesInTheFrameOrBesideIt() {
+    Rect picture = new Rect(0, 0, 100, 80);
+    FrameCells cells =
+        new FrameCells(
+            picture, new Rect(0, 0, 10, 8), new Rect(20, 30, 40, 20), new Rect(0, 0, 8, 4));
+
+    assertThat(cells.at(3 * 10 + 2)).as("(25, 35)").isEqualTo(8 + 1);
+    assertThat(cells.at(4 * 10 + 5)).as("(55, 45)").isEqualTo(3 * 8 + 7);
+    assertThat(cells.at(3 * 10 + 1)).as("left of it").isEqualTo(-1);
+    assertThat(cells.at(3 * 10 + 6)).as("right of it").isEqualTo(-1);
+    assertThat(cells.at(2 * 10 + 3)).as("above").isEqualTo(-1);
+    assertThat(cells.at(5 * 10 + 3)).as("below").isEqualTo(-1);
+  }
+
+  private static CutRequest plain(double[] covered) {
+    return CutRequest.of(compose(W, H, covered, 0xA83028, 0xE4E0D8, evenLight(), 3), Method.PLAIN);
   }
 
   private static CutOutcome.Done cut(CutRequest asked) {
