@@ -68,13 +68,15 @@ def pools(work, split, kind):
     P["fresh"], P["seen"] = fresh, seen
     if kind == "things":                                      # models.py's drawn solid things, which no prior was trained on
         P["fresh"] = P["extra"] = L("models-held" if split == "test" else "models")
+    if kind == "people":
+        P["people"] = L("people-held" if split == "test" else "people")
     P["bank"] = P["photos"] = backs + (more if split != "test" else [])
     return P
 
 
 def main(work, split, n, start=0, kind="", name=""):
     """kind: studio has only sweeps, as in a catalogue, and more drawn openwork on them; glass has see-through vessels; things has
-    drawn solid things among the real ones, half of them before photographs as sharp as they are."""
+    drawn solid things among the real ones, half of them before photographs as sharp as they are; people has people.py's."""
     name = name or kind or split
     folder, studio, glass_share = f"{work}/made/{name}", kind == "studio", .8 if kind == "glass" else .03
     os.makedirs(folder, exist_ok=True)
@@ -111,7 +113,13 @@ def main(work, split, n, start=0, kind="", name=""):
     scene.warp = a_warp
     made = compose.subject
 
+    def a_person(rng, longest):
+        one, is_bust = P["people"][rng.integers(len(P["people"]))]
+        return real(rng, dict(P, real=[one]), longest), "bust" if is_bust else "real"
+
     def a_subject(rng, pools_, longest):
+        if kind == "people" and rng.random() < .9:
+            return a_person(rng, longest)
         if rng.random() >= glass_share:
             return made(rng, pools_, longest)
         contents = made(rng, pools_, longest * .7)[0] if rng.random() < .75 else None
@@ -119,9 +127,9 @@ def main(work, split, n, start=0, kind="", name=""):
     compose.subject = a_subject
     lines = []
     for k in range(int(start), int(start) + int(n)):
-        rng = np.random.default_rng([23, SEEDS[split], k] + [7] * studio + [11] * (kind == "things"))
+        rng = np.random.default_rng([23, SEEDS[split], k] + [7] * studio + [11] * (kind == "things") + [13] * (kind == "people"))
         P["mix"] = (.95, .95, .95, 1.) if k % (2 if studio else 5) == 0 else (.75, .75, .75, 1.)
-        P["scenes"] = kind == "things" and k % 2 == 1
+        P["scenes"] = kind in ("things", "people") and k % 2 == 1
         P["real_share"] = .3 if k % (2 if studio else 5) == 0 else .66
         try:
             out = compose.compose(rng, P)

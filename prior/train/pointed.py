@@ -310,7 +310,16 @@ class WithFeatures(nn.Module):
         return (torch.sigmoid(decided(self.net, features) / self.temperature), *features)
 
 
-def write(module, inputs, names, outputs, target):
+def any_size(model):
+    """The picture may have any side that 32 divides: only what is declared of it stands in the way."""
+    for v in [*model.graph.input, *model.graph.output]:
+        for d, letter in zip(v.type.tensor_type.shape.dim[2:], "hw"):
+            d.Clear()
+            d.dim_param = f"{v.name}_{letter}"
+    del model.graph.value_info[:]
+
+
+def write(module, inputs, names, outputs, target, free=False):
     import onnx
     from export import halve
     torch.onnx.export(module.eval(), inputs, target, **LEGACY, input_names=names, output_names=outputs, opset_version=13, do_constant_folding=True)
@@ -319,6 +328,8 @@ def write(module, inputs, names, outputs, target):
     for n in m.graph.node:
         n.doc_string = ""
     halve(m)
+    if free:
+        any_size(m)
     onnx.checker.check_model(m)
     onnx.save(m, target)
     print(target, os.path.getsize(target), sorted({n.op_type for n in m.graph.node}))
@@ -332,7 +343,7 @@ def export(detector, first, prior, weights, pointed, subject, temperature="1.5")
         features = trunk(x)
     marks = torch.zeros(1, 3, SIZE, SIZE)
     write(Exported(head, float(temperature)), (*features, marks), [*FEATURES, "marks"], ["subject"], pointed)
-    write(WithFeatures(net, float(temperature)), (x,), ["image"], ["subject", *FEATURES], subject)
+    write(WithFeatures(net, float(temperature)), (x,), ["image"], ["subject", *FEATURES], subject, free=True)
 
 
 if __name__ == "__main__":

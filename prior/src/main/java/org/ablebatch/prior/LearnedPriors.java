@@ -3,25 +3,40 @@ package org.ablebatch.prior;
 import static java.nio.charset.StandardCharsets.US_ASCII;
 
 import ai.onnxruntime.OrtException;
+import java.util.List;
 import java.util.Optional;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.Priors;
+import org.ablebatch.prior.OnnxPrior.Look;
 
 /** The networks that ship with Able Batch. See NOTES.md beside each for what it was trained on. */
 public final class LearnedPriors {
-  private static final Letterbox SUBJECT_BOX = new Letterbox(256, false, 128 / 255f);
+  private static final Letterbox SUBJECT_BOX = centred(256);
 
-  private static final Letterbox SMOOTH_BOX = new Letterbox(192, false, 128 / 255f);
+  /** What it learned at one size it knows at others too (prior/train/NOTES.md). */
+  private static final List<Look> SUBJECT_LOOKS =
+      List.of(
+          new Look(centred(192), false),
+          new Look(SUBJECT_BOX, true),
+          new Look(centred(384), false));
+
+  private static final List<Look> SMOOTH_LOOKS =
+      List.of(new Look(centred(192), false), new Look(centred(192), true));
 
   /** A bust is cut off by the lower edge, so the picture stands on it. */
-  private static final Letterbox PERSON_BOX = new Letterbox(256, true, 128 / 255f);
+  private static final List<Look> PERSON_LOOKS =
+      List.of(new Look(new Letterbox(256, true, 128 / 255f), false));
 
   private static final String SUBJECT_SHA256 =
-      "bc55a6c12e98456ac4c823a39c85085d27cbc5b7da11fa0b5190e329be56f848";
+      "21f87161d743e09bccde04647308bf3fc510e5aad0cbb0c92663d3410b1d53d2";
 
   private static final String SUBJECT = "subject";
 
   private LearnedPriors() {}
+
+  private static Letterbox centred(int side) {
+    return new Letterbox(side, false, 128 / 255f);
+  }
 
   /** All of them, loaded once and shared; none where this machine cannot run them. */
   public static Priors shared() {
@@ -35,11 +50,11 @@ public final class LearnedPriors {
   static Priors load() throws OrtException {
     OnnxPrior subject =
         new OnnxPrior(
-            Network.inParts("subject-prior-2.onnx", 3, SUBJECT_SHA256), SUBJECT_BOX, true, SUBJECT);
+            Network.inParts("subject-prior-2.onnx", 3, SUBJECT_SHA256), SUBJECT_LOOKS, SUBJECT);
     return new Priors(
         Optional.of(subject),
-        Optional.of(new OnnxPrior(Network.whole("subject-prior.onnx"), SMOOTH_BOX, true, SUBJECT)),
-        Optional.of(new OnnxPrior(Network.whole("person-prior.onnx"), PERSON_BOX, false, "person")),
+        Optional.of(new OnnxPrior(Network.whole("subject-prior.onnx"), SMOOTH_LOOKS, SUBJECT)),
+        Optional.of(new OnnxPrior(Network.whole("person-prior.onnx"), PERSON_LOOKS, "person")),
         Optional.of(new OnnxEvidence(Network.whole("evidence-weights.onnx"))),
         Optional.of(trees("judge.trees")),
         Optional.of(trees("forecast.trees")),

@@ -23,18 +23,32 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
     return new Place((side - w) / 2, onTheFloor ? side - h : (side - h) / 2, w, h);
   }
 
-  /** Planes R, G, B of display values 0..1, {@code 3 * side * side}, averaged by area. */
-  float[] enter(ColorPlanes linear) {
-    Place place = place(linear.width(), linear.height());
+  /** Display values 0..1, in which the networks see pictures. */
+  static ColorPlanes display(ColorPlanes linear) {
+    ColorPlanes out = new ColorPlanes(linear.width(), linear.height());
+    for (int c = 0; c < 3; c++) {
+      float[] from = linear.channel(c);
+      float[] to = out.channel(c);
+      for (int i = 0; i < to.length; i++) {
+        to[i] = Srgb.toDisplay(from[i]) / 255f;
+      }
+    }
+    return out;
+  }
+
+  /**
+   * Planes R, G, B, {@code 3 * side * side}, averaged by area, or bilinearly where the picture is
+   * smaller than its place.
+   *
+   * @param display as {@link #display} gives them
+   */
+  float[] enter(ColorPlanes display) {
+    Place place = place(display.width(), display.height());
     float[] out = new float[3 * side * side];
     java.util.Arrays.fill(out, fill);
     for (int c = 0; c < 3; c++) {
-      float[] display = new float[linear.channel(c).length];
-      for (int i = 0; i < display.length; i++) {
-        display[i] = Srgb.toDisplay(linear.channel(c)[i]) / 255f;
-      }
-      float[] narrow = averageColumns(display, linear.width(), linear.height(), place.width);
-      float[] small = averageRows(narrow, place.width, linear.height(), place.height);
+      float[] narrow = columns(display.channel(c), display.width(), display.height(), place.width);
+      float[] small = rows(narrow, place.width, display.height(), place.height);
       for (int y = 0; y < place.height; y++) {
         int to = (c * side + place.top + y) * side + place.left;
         System.arraycopy(small, y * place.width, out, to, place.width);
@@ -46,8 +60,8 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
   /** One plane of marks, {@code side * side}: 1 wherever anything of a cell is marked, else 0. */
   float[] enter(Plane marks, float least) {
     Place place = place(marks.width(), marks.height());
-    float[] narrow = averageColumns(marks.values(), marks.width(), marks.height(), place.width);
-    float[] small = averageRows(narrow, place.width, marks.height(), place.height);
+    float[] narrow = columns(marks.values(), marks.width(), marks.height(), place.width);
+    float[] small = rows(narrow, place.width, marks.height(), place.height);
     float[] out = new float[side * side];
     for (int i = 0; i < small.length; i++) {
       int to = (place.top + i / place.width) * side + place.left + i % place.width;
@@ -87,6 +101,41 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
 
   private static double inside(double position, int size) {
     return Math.max(0, Math.min(position, size - 1.0));
+  }
+
+  private static float[] columns(float[] in, int width, int height, int target) {
+    if (target <= width) {
+      return averageColumns(in, width, height, target);
+    }
+    float[] out = new float[target * height];
+    for (int x = 0; x < target; x++) {
+      double u = inside((x + 0.5) * width / target - 0.5, width);
+      int left = (int) u;
+      int right = Math.min(left + 1, width - 1);
+      float share = (float) (u - left);
+      for (int y = 0; y < height; y++) {
+        int row = y * width;
+        out[y * target + x] = in[row + left] + share * (in[row + right] - in[row + left]);
+      }
+    }
+    return out;
+  }
+
+  private static float[] rows(float[] in, int width, int height, int target) {
+    if (target <= height) {
+      return averageRows(in, width, height, target);
+    }
+    float[] out = new float[width * target];
+    for (int y = 0; y < target; y++) {
+      double v = inside((y + 0.5) * height / target - 0.5, height);
+      int above = (int) v * width;
+      int below = Math.min((int) v + 1, height - 1) * width;
+      float share = (float) (v - (int) v);
+      for (int x = 0; x < width; x++) {
+        out[y * width + x] = in[above + x] + share * (in[below + x] - in[above + x]);
+      }
+    }
+    return out;
   }
 
   private static float[] averageColumns(float[] in, int width, int height, int target) {

@@ -62,7 +62,7 @@ final class OnnxPointed implements PointedPrior {
 
   @Override
   public View look(ColorPlanes linear, Plane cutout) {
-    float[] planes = letterbox.enter(linear);
+    float[] planes = letterbox.enter(Letterbox.display(linear));
     float[] kept = letterbox.enter(cutout, HALF);
     try {
       see(planes);

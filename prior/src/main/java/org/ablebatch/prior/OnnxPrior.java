@@ -5,6 +5,7 @@ import ai.onnxruntime.OrtEnvironment;
 import ai.onnxruntime.OrtException;
 import ai.onnxruntime.OrtSession;
 import java.nio.FloatBuffer;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.ablebatch.core.prior.SubjectPrior;
@@ -12,46 +13,67 @@ import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Plane;
 
 /**
- * A network in ONNX Runtime: one square picture in, one square of probabilities out. One session on
- * one thread serves all callers; the batch's own workers are the parallelism.
+ * A network in ONNX Runtime: one square picture in, one square of probabilities out. It may look at
+ * a picture several times, at several sizes or at its mirror image: large it sees what is fine, and
+ * small what belongs together. One session on one thread serves all callers; the batch's own
+ * workers are the parallelism.
  */
 final class OnnxPrior implements SubjectPrior {
   private static final String INPUT = "image";
 
+  /** Surer than that one look alone may not be, when several are weighed. */
+  private static final float SUREST = 1e-4f;
+
+  /** One look at a picture. */
+  record Look(Letterbox letterbox, boolean mirrored) {}
+
   private final OrtEnvironment environment = OrtEnvironment.getEnvironment();
   private final OrtSession session;
-  private final Letterbox letterbox;
-  private final boolean mirrored;
+  private final List<Look> looks;
   private final Set<String> answer;
 
   /**
-   * @param mirrored also ask about the mirrored picture and take the mean, for twice the time
+   * @param looks whose log odds are averaged
    * @param answer name of its output
    * @throws OrtException when this machine cannot run the network
    */
-  OnnxPrior(byte[] network, Letterbox letterbox, boolean mirrored, String answer)
-      throws OrtException {
+  OnnxPrior(byte[] network, List<Look> looks, String answer) throws OrtException {
     try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
       options.setIntraOpNumThreads(1);
       options.setInterOpNumThreads(1);
       this.session = environment.createSession(network, options);
     }
-    this.letterbox = letterbox;
-    this.mirrored = mirrored;
+    this.looks = looks;
     this.answer = Set.of(answer);
   }
 
   @Override
   public Plane suggest(ColorPlanes linear) {
-    float[] entered = letterbox.enter(linear);
-    float[] answer = run(entered);
-    if (mirrored) {
-      float[] other = flip(run(flip(entered)));
-      for (int i = 0; i < answer.length; i++) {
-        answer[i] = (answer[i] + other[i]) / 2;
+    ColorPlanes display = Letterbox.display(linear);
+    if (looks.size() == 1) {
+      return look(looks.get(0), display);
+    }
+    Plane out = new Plane(linear.width(), linear.height());
+    for (Look one : looks) {
+      float[] says = look(one, display).values();
+      for (int i = 0; i < says.length; i++) {
+        float p = Math.max(SUREST, Math.min(1 - SUREST, says[i]));
+        out.values()[i] += (float) Math.log(p / (1 - p)) / looks.size();
       }
     }
-    return letterbox.leave(answer, linear.width(), linear.height());
+    for (int i = 0; i < out.values().length; i++) {
+      out.values()[i] = (float) (1 / (1 + Math.exp(-out.values()[i])));
+    }
+    return out;
+  }
+
+  private Plane look(Look one, ColorPlanes display) {
+    Letterbox letterbox = one.letterbox();
+    float[] entered = letterbox.enter(display);
+    int side = letterbox.side();
+    float[] answer =
+        one.mirrored() ? flip(run(flip(entered, side), side), side) : run(entered, side);
+    return letterbox.leave(answer, display.width(), display.height());
   }
 
   /**
@@ -61,20 +83,19 @@ final class OnnxPrior implements SubjectPrior {
    * @param names of its outputs
    */
   OrtSession.Result features(float[] planes, Set<String> names) throws OrtException {
-    try (OnnxTensor tensor = tensor(planes)) {
+    int side = (int) Math.round(Math.sqrt(planes.length / 3.0));
+    try (OnnxTensor tensor = tensor(planes, side)) {
       return session.run(Map.of(INPUT, tensor), names);
     }
   }
 
-  private OnnxTensor tensor(float[] planes) throws OrtException {
-    int side = letterbox.side();
+  private OnnxTensor tensor(float[] planes, int side) throws OrtException {
     return OnnxTensor.createTensor(
         environment, FloatBuffer.wrap(planes), new long[] {1, 3, side, side});
   }
 
-  private float[] run(float[] planes) {
-    int side = letterbox.side();
-    try (OnnxTensor tensor = tensor(planes);
+  private float[] run(float[] planes, int side) {
+    try (OnnxTensor tensor = tensor(planes, side);
         OrtSession.Result result = session.run(Map.of(INPUT, tensor), answer)) {
       float[] out = new float[side * side];
       ((OnnxTensor) result.get(0)).getFloatBuffer().get(out);
@@ -85,8 +106,7 @@ final class OnnxPrior implements SubjectPrior {
   }
 
   /** Left and right exchanged in every plane. */
-  private float[] flip(float[] planes) {
-    int side = letterbox.side();
+  private static float[] flip(float[] planes, int side) {
     float[] out = new float[planes.length];
     for (int row = 0; row < planes.length / side; row++) {
       for (int x = 0; x < side; x++) {

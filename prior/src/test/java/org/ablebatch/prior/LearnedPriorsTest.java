@@ -38,6 +38,23 @@ class LearnedPriorsTest {
   }
 
   @Test
+  void aPictureMayBeSmallerThanAnyLookAtIt() {
+    ColorPlanes whole = redDiscOnPaper();
+    ColorPlanes small = new ColorPlanes(W / 8, H / 8);
+    for (int i = 0; i < small.c0().length; i++) {
+      int from = i / (W / 8) * 8 * W + i % (W / 8) * 8;
+      for (int c = 0; c < 3; c++) {
+        small.channel(c)[i] = whole.channel(c)[from];
+      }
+    }
+
+    Plane guess = LearnedPriors.shared().subject().orElseThrow().suggest(small);
+
+    assertThat(guess.at(14, 16)).as("in the disc").isGreaterThan(0.8f);
+    assertThat(guess.at(35, 5)).as("on the paper").isLessThan(0.2f);
+  }
+
+  @Test
   void oneSessionGivesSeveralThreadsTheSameAnswer() {
     Priors priors = LearnedPriors.shared();
     ColorPlanes picture = redDiscOnPaper();

@@ -66,6 +66,36 @@ class LetterboxTest {
     assertThat(plane.at(90, 195)).isCloseTo(1f, within(1e-5f));
   }
 
+  @Test
+  void aSmallPictureIsEnlargedWithoutSteps() {
+    ColorPlanes ramp = new ColorPlanes(4, 2);
+    for (int i = 0; i < 8; i++) {
+      ramp.c0()[i] = i % 4;
+    }
+
+    float[] planes = new Letterbox(32, false, 0).enter(ramp);
+
+    int middle = 16 * 32;
+    assertThat(planes[middle]).as("nothing beyond the border").isZero();
+    assertThat(planes[middle + 31]).isEqualTo(3f);
+    for (int x = 1; x < 32; x++) {
+      assertThat(planes[middle + x] - planes[middle + x - 1]).isBetween(0f, 0.126f);
+    }
+  }
+
+  @Test
+  void networksSeeDisplayValues() {
+    ColorPlanes linear = new ColorPlanes(2, 1);
+    linear.c1()[0] = 0.2140f;
+    linear.c2()[1] = 1;
+
+    ColorPlanes display = Letterbox.display(linear);
+
+    assertThat(display.c1()[0]).as("half of what a display shows").isCloseTo(0.5f, within(0.01f));
+    assertThat(display.c2()[1]).isCloseTo(1f, within(1e-5f));
+    assertThat(display.c0()).containsOnly(0);
+  }
+
   private static ColorPlanes white(int width, int height) {
     ColorPlanes out = new ColorPlanes(width, height);
     Arrays.fill(out.c0(), 1);
