@@ -51,29 +51,37 @@ final class OnnxPrior implements SubjectPrior {
   public Plane suggest(ColorPlanes linear) {
     ColorPlanes display = Letterbox.display(linear);
     if (looks.size() == 1) {
-      return look(looks.get(0), display);
+      Look only = looks.get(0);
+      return only.letterbox().leave(answer(only, display), linear.width(), linear.height());
     }
     Plane out = new Plane(linear.width(), linear.height());
+    float[] sum = out.values();
     for (Look one : looks) {
-      float[] says = look(one, display).values();
-      for (int i = 0; i < says.length; i++) {
-        float p = Math.max(SUREST, Math.min(1 - SUREST, says[i]));
-        out.values()[i] += (float) Math.log(p / (1 - p)) / looks.size();
+      float[] odds = logOdds(answer(one, display));
+      float[] there = one.letterbox().leave(odds, out.width(), out.height()).values();
+      for (int i = 0; i < sum.length; i++) {
+        sum[i] += there[i] / looks.size();
       }
     }
-    for (int i = 0; i < out.values().length; i++) {
-      out.values()[i] = (float) (1 / (1 + Math.exp(-out.values()[i])));
+    for (int i = 0; i < sum.length; i++) {
+      sum[i] = (float) (1 / (1 + Math.exp(-sum[i])));
     }
     return out;
   }
 
-  private Plane look(Look one, ColorPlanes display) {
-    Letterbox letterbox = one.letterbox();
-    float[] entered = letterbox.enter(display);
-    int side = letterbox.side();
-    float[] answer =
-        one.mirrored() ? flip(run(flip(entered, side), side), side) : run(entered, side);
-    return letterbox.leave(answer, display.width(), display.height());
+  private static float[] logOdds(float[] says) {
+    float[] out = new float[says.length];
+    for (int i = 0; i < out.length; i++) {
+      float p = Math.max(SUREST, Math.min(1 - SUREST, says[i]));
+      out[i] = (float) Math.log(p / (1 - p));
+    }
+    return out;
+  }
+
+  private float[] answer(Look one, ColorPlanes display) {
+    float[] entered = one.letterbox().enter(display);
+    int side = one.letterbox().side();
+    return one.mirrored() ? flip(run(flip(entered, side), side), side) : run(entered, side);
   }
 
   /**
