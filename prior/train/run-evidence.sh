@@ -18,7 +18,7 @@ python3 pictures.py "$work" learn 260 1000 studio studio-b
 python3 pictures.py "$work" learn 170 0 glass glass
 python3 pictures.py "$work" test 50 0 glass glass-test
 python3 people.py "$work/src" "$work"                         # wesnoth-1.16-data and its campaigns, unpacked below src
-python3 pictures.py "$work" learn 420 0 people people
+python3 pictures.py "$work" learn 220 200 people people       # those before were weighed in a trial that was not taken
 python3 pictures.py "$work" test 90 0 people people-test
 # the judge must not see what the network has seen: fuse is the first 1150 of learn, judge the rest, as manifests of their own
 python3 - "$work/made" <<'EOF'
@@ -36,8 +36,8 @@ OMP_NUM_THREADS=1 python3 fuse.py "$work" 40 evidence-weights
 for set in judge choose studio-b glass people test glass-test people-test; do "$root/bench" judgements "$work/made/$set" "$work/$set.csv"; done
 python3 judge.py "$work/judge.csv,$work/choose.csv,$work/studio-b.csv,$work/glass.csv,$work/people.csv" "$work/test.csv,$work/glass-test.csv,$work/people-test.csv" "$work/judge.trees"
 # and judge.trees here, so that the forecast learns from what is taken, with LearnedPriors giving no forecast meanwhile
-for set in judge choose people test people-test; do "$root/bench" outcomes "$work/made/$set" "$work/$set-outcomes.csv"; done
-python3 forecast.py "$work/judge-outcomes.csv,$work/choose-outcomes.csv,$work/people-outcomes.csv" "$work/test-outcomes.csv,$work/people-test-outcomes.csv" "$work/forecast.trees"
+for set in judge choose test; do "$root/bench" outcomes "$work/made/$set" "$work/$set-outcomes.csv"; done
+python3 forecast.py "$work/judge-outcomes.csv,$work/choose-outcomes.csv" "$work/test-outcomes.csv" "$work/forecast.trees"
 # and forecast.trees here; the odds of mends come last, because they are about what all of that has cut
 for set in choose judge test; do "$root/bench" proposals "$work/made/$set" "$work/$set-proposals.csv"; done
 python3 mends.py "$work/choose-proposals.csv,$work/judge-proposals.csv" "$work/test-proposals.csv" "$work/mends.trees"

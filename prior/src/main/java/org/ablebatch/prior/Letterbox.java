@@ -2,6 +2,7 @@ package org.ablebatch.prior;
 
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
+import org.ablebatch.core.raster.GridMap;
 import org.ablebatch.core.raster.Plane;
 
 /**
@@ -47,8 +48,7 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
     float[] out = new float[3 * side * side];
     java.util.Arrays.fill(out, fill);
     for (int c = 0; c < 3; c++) {
-      float[] narrow = columns(display.channel(c), display.width(), display.height(), place.width);
-      float[] small = rows(narrow, place.width, display.height(), place.height);
+      float[] small = small(display.channel(c), display.width(), display.height(), place);
       for (int y = 0; y < place.height; y++) {
         int to = (c * side + place.top + y) * side + place.left;
         System.arraycopy(small, y * place.width, out, to, place.width);
@@ -60,8 +60,7 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
   /** One plane of marks, {@code side * side}: 1 wherever anything of a cell is marked, else 0. */
   float[] enter(Plane marks, float least) {
     Place place = place(marks.width(), marks.height());
-    float[] narrow = columns(marks.values(), marks.width(), marks.height(), place.width);
-    float[] small = rows(narrow, place.width, marks.height(), place.height);
+    float[] small = small(marks.values(), marks.width(), marks.height(), place);
     float[] out = new float[side * side];
     for (int i = 0; i < small.length; i++) {
       int to = (place.top + i / place.width) * side + place.left + i % place.width;
@@ -75,65 +74,26 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
    */
   Plane leave(float[] answer, int width, int height) {
     Place place = place(width, height);
-    float[] out = new float[width * height];
-    double[] across = new double[width];
-    for (int x = 0; x < width; x++) {
-      across[x] = inside((x + 0.5) * place.width / width - 0.5, place.width);
+    float[] own = new float[place.width * place.height];
+    for (int y = 0; y < place.height; y++) {
+      int from = (place.top + y) * side + place.left;
+      System.arraycopy(answer, from, own, y * place.width, place.width);
     }
-    for (int y = 0; y < height; y++) {
-      double v = inside((y + 0.5) * place.height / height - 0.5, place.height);
-      int y0 = (int) v;
-      double fy = v - y0;
-      int above = (place.top + y0) * side + place.left;
-      int below = (place.top + Math.min(y0 + 1, place.height - 1)) * side + place.left;
-      for (int x = 0; x < width; x++) {
-        int x0 = (int) across[x];
-        int x1 = Math.min(x0 + 1, place.width - 1);
-        double fx = across[x] - x0;
-        out[y * width + x] =
-            (float)
-                ((1 - fy) * ((1 - fx) * answer[above + x0] + fx * answer[above + x1])
-                    + fy * ((1 - fx) * answer[below + x0] + fx * answer[below + x1]));
-      }
-    }
-    return new Plane(width, height, out);
+    return new Plane(width, height, enlarged(own, place.width, place.height, width, height));
   }
 
-  private static double inside(double position, int size) {
-    return Math.max(0, Math.min(position, size - 1.0));
+  private static float[] small(float[] in, int width, int height, Place place) {
+    return place.width > width || place.height > height
+        ? enlarged(in, width, height, place.width, place.height)
+        : averageRows(
+            averageColumns(in, width, height, place.width), place.width, height, place.height);
   }
 
-  private static float[] columns(float[] in, int width, int height, int target) {
-    if (target <= width) {
-      return averageColumns(in, width, height, target);
-    }
-    float[] out = new float[target * height];
-    for (int x = 0; x < target; x++) {
-      double u = inside((x + 0.5) * width / target - 0.5, width);
-      int left = (int) u;
-      int right = Math.min(left + 1, width - 1);
-      float share = (float) (u - left);
-      for (int y = 0; y < height; y++) {
-        int row = y * width;
-        out[y * target + x] = in[row + left] + share * (in[row + right] - in[row + left]);
-      }
-    }
-    return out;
-  }
-
-  private static float[] rows(float[] in, int width, int height, int target) {
-    if (target <= height) {
-      return averageRows(in, width, height, target);
-    }
-    float[] out = new float[width * target];
-    for (int y = 0; y < target; y++) {
-      double v = inside((y + 0.5) * height / target - 0.5, height);
-      int above = (int) v * width;
-      int below = Math.min((int) v + 1, height - 1) * width;
-      float share = (float) (v - (int) v);
-      for (int x = 0; x < width; x++) {
-        out[y * width + x] = in[above + x] + share * (in[below + x] - in[above + x]);
-      }
+  private static float[] enlarged(float[] in, int width, int height, int toWidth, int toHeight) {
+    GridMap map = new GridMap(toWidth, toHeight, width, height);
+    float[] out = new float[toWidth * toHeight];
+    for (int y = 0; y < toHeight; y++) {
+      map.sampleRow(in, y, out);
     }
     return out;
   }

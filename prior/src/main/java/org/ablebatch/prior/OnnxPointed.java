@@ -107,7 +107,7 @@ final class OnnxPointed implements PointedPrior {
         return one.features();
       }
     }
-    Seen now = new Seen(planes, seeing.features(planes, features));
+    Seen now = new Seen(planes, seeing.features(planes, letterbox.side(), features));
     lately.addFirst(now);
     if (lately.size() > REMEMBERED) {
       lately.removeLast().features().close();

@@ -5,6 +5,7 @@ import ai.onnxruntime.OrtEnvironment;
 import ai.onnxruntime.OrtException;
 import ai.onnxruntime.OrtSession;
 import java.nio.FloatBuffer;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -52,12 +53,15 @@ final class OnnxPrior implements SubjectPrior {
     ColorPlanes display = Letterbox.display(linear);
     if (looks.size() == 1) {
       Look only = looks.get(0);
-      return only.letterbox().leave(answer(only, display), linear.width(), linear.height());
+      float[] planes = only.letterbox().enter(display);
+      return only.letterbox().leave(answer(only, planes), linear.width(), linear.height());
     }
     Plane out = new Plane(linear.width(), linear.height());
     float[] sum = out.values();
+    Map<Letterbox, float[]> entered = new HashMap<>();
     for (Look one : looks) {
-      float[] odds = logOdds(answer(one, display));
+      float[] planes = entered.computeIfAbsent(one.letterbox(), box -> box.enter(display));
+      float[] odds = logOdds(answer(one, planes));
       float[] there = one.letterbox().leave(odds, out.width(), out.height()).values();
       for (int i = 0; i < sum.length; i++) {
         sum[i] += there[i] / looks.size();
@@ -78,20 +82,19 @@ final class OnnxPrior implements SubjectPrior {
     return out;
   }
 
-  private float[] answer(Look one, ColorPlanes display) {
-    float[] entered = one.letterbox().enter(display);
+  private float[] answer(Look one, float[] planes) {
     int side = one.letterbox().side();
-    return one.mirrored() ? flip(run(flip(entered, side), side), side) : run(entered, side);
+    return one.mirrored() ? flip(run(flip(planes, side), side), side) : run(planes, side);
   }
 
   /**
    * What the network sees before it decides; to be closed.
    *
    * @param planes as the letterbox gives them
+   * @param side pixels of its square
    * @param names of its outputs
    */
-  OrtSession.Result features(float[] planes, Set<String> names) throws OrtException {
-    int side = (int) Math.round(Math.sqrt(planes.length / 3.0));
+  OrtSession.Result features(float[] planes, int side, Set<String> names) throws OrtException {
     try (OnnxTensor tensor = tensor(planes, side)) {
       return session.run(Map.of(INPUT, tensor), names);
     }
