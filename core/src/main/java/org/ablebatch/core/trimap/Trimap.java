@@ -12,9 +12,12 @@ import org.ablebatch.core.subject.SubjectRegion;
  * @param depth signed distance to the outline
  * @param bandRadius half the width of the undecided band around every place, in reading pixels: as
  *     wide as the edge is blurred
- * @param open 1 where strands leave it to the colours to decide, whatever the depth, else 0
+ * @param open 1 where strands leave it to the colours to decide, whatever the depth, {@value
+ *     #LIKELY_AS_FOUND} where they do and a pixel's own colour speaks for its side, else 0
  */
 public record Trimap(Plane depth, Plane bandRadius, Plane open) {
+
+  public static final float LIKELY_AS_FOUND = 0.5f;
 
   /** Reading pixels on either side of the outline for an edge in focus. */
   private static final float LEAST_RADIUS = 2.6f;

@@ -7,6 +7,7 @@ import static org.ablebatch.core.Scenes.evenLight;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Random;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.GridMap;
 import org.ablebatch.core.raster.Matte;
@@ -57,6 +58,79 @@ class BandMattingTest {
     assertThat(matte.at(5, 5)).isZero();
     assertThat(matte.at(80 + 34, 60)).isGreaterThan(100);
     assertThat(matte.at(80 + 37, 60)).isLessThan(128);
+  }
+
+  @Test
+  void amongStrandsThatColoursCannotTellTheSolidStays() {
+    double[] truth = coverage(W, H, disc(80, 60, 35));
+    Trimap closed = trimap(truth, RED, PAPER);
+    Plane open = new Plane(W, H);
+    for (int i = 0; i < truth.length; i++) {
+      boolean near = Math.abs(closed.depth().values()[i]) < 14;
+      open.values()[i] = near ? Trimap.LIKELY_AS_FOUND : 0;
+    }
+    Picture picture = feathers(truth);
+    Trimap opened = new Trimap(closed.depth(), closed.bandRadius(), open);
+    Matte matte =
+        BandMatting.solve(picture, AreaShrink.toLinear(picture, W, H), opened, Asked.EVERYWHERE)
+            .matte();
+
+    assertThat(mean(matte, closed, 5, 12)).as("well within").isGreaterThan(0.82);
+    assertThat(mean(matte, closed, -12, -5)).as("well outside").isLessThan(0.1);
+  }
+
+  /** Speckled in greys around that of the wall that it stands before. */
+  private static Picture feathers(double[] truth) {
+    Random random = new Random(5);
+    int[] argb = new int[truth.length];
+    for (int i = 0; i < argb.length; i++) {
+      double spread = truth[i] > 0.5 ? 30 : 4;
+      int grey = (int) Math.max(0, Math.min(255, 0x80 + spread * random.nextGaussian()));
+      argb[i] = 0xFF000000 | grey << 16 | grey << 8 | grey;
+    }
+    return new Picture(W, H, argb);
+  }
+
+  /** Mean coverage between two depths. */
+  private static double mean(Matte matte, Trimap trimap, float from, float to) {
+    double sum = 0;
+    int count = 0;
+    for (int i = 0; i < matte.coverage().length; i++) {
+      float depth = trimap.depth().values()[i];
+      if (depth > from && depth < to) {
+        sum += (matte.coverage()[i] & 0xFF) / 255.0;
+        count++;
+      }
+    }
+    return sum / count;
+  }
+
+  @Test
+  void strandsThatColoursTellStayOpen() {
+    double[] truth = coverage(W, H, disc(80, 60, 35));
+    double[] hairy = truth.clone();
+    for (int y = 12; y < 26; y++) {
+      for (int x = 66; x < 96; x += 6) {
+        hairy[y * W + x] = 1;
+      }
+    }
+    Trimap closed = trimap(truth, RED, PAPER);
+    Plane open = new Plane(W, H);
+    for (int i = 0; i < truth.length; i++) {
+      boolean near = Math.abs(closed.depth().values()[i]) < 18;
+      boolean asFound = hairy[i] == truth[i];
+      open.values()[i] = !near ? 0 : asFound ? Trimap.LIKELY_AS_FOUND : 1;
+    }
+    Picture picture = compose(W, H, hairy, RED, PAPER, evenLight(), 0);
+    Trimap opened = new Trimap(closed.depth(), closed.bandRadius(), open);
+    Matte matte =
+        BandMatting.solve(picture, AreaShrink.toLinear(picture, W, H), opened, Asked.EVERYWHERE)
+            .matte();
+
+    for (int y = 14; y < 24; y++) {
+      assertThat(matte.at(72, y)).as("a hair at %d", y).isGreaterThan(150);
+      assertThat(matte.at(75, y)).as("between hairs at %d", y).isLessThan(60);
+    }
   }
 
   @Test
@@ -126,14 +200,19 @@ class BandMattingTest {
   private static BandMatting.Result solve(
       double[] truth, int subjectRgb, int backdropRgb, Asked asked) {
     Picture picture = compose(W, H, truth, subjectRgb, backdropRgb, evenLight(), 0);
+    Trimap drawn = trimap(truth, subjectRgb, backdropRgb);
+    Trimap closed = new Trimap(drawn.depth(), drawn.bandRadius(), new Plane(W, H));
+    return BandMatting.solve(picture, AreaShrink.toLinear(picture, W, H), closed, asked);
+  }
+
+  private static Trimap trimap(double[] truth, int subjectRgb, int backdropRgb) {
+    Picture picture = compose(W, H, truth, subjectRgb, backdropRgb, evenLight(), 0);
     ColorPlanes linear = AreaShrink.toLinear(picture, W, H);
     boolean[] subject = new boolean[truth.length];
     for (int i = 0; i < subject.length; i++) {
       subject[i] = truth[i] > 0.5;
     }
     SubjectRegion region = new SubjectRegion(W, H, subject, new boolean[W * H], new float[W * H]);
-    Trimap drawn = Trimap.around(region, AreaShrink.toOkLab(linear), 0.004f);
-    Trimap closed = new Trimap(drawn.depth(), drawn.bandRadius(), new Plane(W, H));
-    return BandMatting.solve(picture, linear, closed, asked);
+    return Trimap.around(region, AreaShrink.toOkLab(linear), 0.004f);
   }
 }

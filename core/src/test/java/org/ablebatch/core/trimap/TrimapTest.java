@@ -63,7 +63,7 @@ class TrimapTest {
   void aDarkHairThatWasTakenForShadowIsOpen() {
     Trimap trimap = trimap(disc(60, 45, 25), hairy(25, 45), CALM, -1, 0);
 
-    assertThat(trimap.open().at(60, 12)).isEqualTo(1);
+    assertThat(trimap.open().at(60, 12)).isEqualTo(Trimap.LIKELY_AS_FOUND);
   }
 
   @Test
