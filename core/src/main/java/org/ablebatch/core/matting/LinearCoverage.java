@@ -99,7 +99,7 @@ record LinearCoverage(ColorPlanes slopes, float[] atBlack) {
 
   /** What the outline's course counts. */
   private static float outline(Trimap trimap, int i) {
-    if (trimap.open().values()[i] != Trimap.LIKELY_AS_FOUND) {
+    if (trimap.open().values()[i] == 0 || trimap.asFound().values()[i] == 0) {
       return 0;
     }
     float depth = trimap.depth().values()[i];

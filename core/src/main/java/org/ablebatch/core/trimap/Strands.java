@@ -36,8 +36,7 @@ final class Strands {
    * @param depth signed distance to the outline, positive inside, reading pixels
    * @param evidence what each pixel's own colour says, above 0 = subject
    * @param sigma noise of the backdrop, OKLab
-   * @return 1 = open, {@value Trimap#LIKELY_AS_FOUND} = open, and what its own colour says is what
-   *     the depth says; 0 = as the depth says
+   * @return 1 = open, 0 = as the depth says
    */
   static float[] open(ColorPlanes lab, float[] depth, float[] evidence, float sigma) {
     int w = lab.width();
@@ -68,8 +67,7 @@ final class Strands {
               && company[i] > COMPANY
               && depth[i] < DENSE_DEPTH
               && depth[i] > -OUTER_RIM;
-      boolean asFound = depth[i] > 0 ? evidence[i] >= 0 : evidence[i] <= 0;
-      open[i] = around[i] && depth[i] < 0 || rim ? asFound ? Trimap.LIKELY_AS_FOUND : 1 : 0;
+      open[i] = around[i] && depth[i] < 0 || rim ? 1 : 0;
     }
     return open;
   }

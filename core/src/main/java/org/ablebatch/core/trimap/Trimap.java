@@ -12,12 +12,10 @@ import org.ablebatch.core.subject.SubjectRegion;
  * @param depth signed distance to the outline
  * @param bandRadius half the width of the undecided band around every place, in reading pixels: as
  *     wide as the edge is blurred
- * @param open 1 where strands leave it to the colours to decide, whatever the depth, {@value
- *     #LIKELY_AS_FOUND} where they do and a pixel's own colour speaks for its side, else 0
+ * @param open 1 where strands leave it to the colours to decide, whatever the depth, else 0
+ * @param asFound 1 where a pixel's own colour speaks for the side that it was found on, else 0
  */
-public record Trimap(Plane depth, Plane bandRadius, Plane open) {
-
-  public static final float LIKELY_AS_FOUND = 0.5f;
+public record Trimap(Plane depth, Plane bandRadius, Plane open, Plane asFound) {
 
   /** Reading pixels on either side of the outline for an edge in focus. */
   private static final float LEAST_RADIUS = 2.6f;
@@ -55,14 +53,21 @@ public record Trimap(Plane depth, Plane bandRadius, Plane open) {
       depth[i] = outside[i] ? -(beyond[i] - 0.5f) : inside[i] - 0.5f;
     }
     float[] open = Strands.open(lab, depth, region.evidence(), sigma);
+    float[] asFound = new float[open.length];
     for (int i = 0; i < open.length; i++) {
       open[i] = mixed[i] ? 1 : open[i];
+      float speaks = depth[i] > 0 ? region.evidence()[i] : -region.evidence()[i];
+      asFound[i] = speaks >= 0 && !mixed[i] ? 1 : 0;
     }
     float[] radius = EdgeBlur.halfWidth(lab, depth);
     for (int i = 0; i < radius.length; i++) {
       float wanted = REGION_ERROR + PER_HALF_WIDTH * radius[i];
       radius[i] = Math.max(LEAST_RADIUS, Math.min(MOST_RADIUS, wanted));
     }
-    return new Trimap(new Plane(w, h, depth), new Plane(w, h, radius), new Plane(w, h, open));
+    return new Trimap(
+        new Plane(w, h, depth),
+        new Plane(w, h, radius),
+        new Plane(w, h, open),
+        new Plane(w, h, asFound));
   }
 }

@@ -66,11 +66,10 @@ class BandMattingTest {
     Trimap closed = trimap(truth, RED, PAPER);
     Plane open = new Plane(W, H);
     for (int i = 0; i < truth.length; i++) {
-      boolean near = Math.abs(closed.depth().values()[i]) < 14;
-      open.values()[i] = near ? Trimap.LIKELY_AS_FOUND : 0;
+      open.values()[i] = Math.abs(closed.depth().values()[i]) < 14 ? 1 : 0;
     }
     Picture picture = feathers(truth);
-    Trimap opened = new Trimap(closed.depth(), closed.bandRadius(), open);
+    Trimap opened = new Trimap(closed.depth(), closed.bandRadius(), open, closed.asFound());
     Matte matte =
         BandMatting.solve(picture, AreaShrink.toLinear(picture, W, H), opened, Asked.EVERYWHERE)
             .matte();
@@ -116,13 +115,13 @@ class BandMattingTest {
     }
     Trimap closed = trimap(truth, RED, PAPER);
     Plane open = new Plane(W, H);
+    Plane asFound = new Plane(W, H);
     for (int i = 0; i < truth.length; i++) {
-      boolean near = Math.abs(closed.depth().values()[i]) < 18;
-      boolean asFound = hairy[i] == truth[i];
-      open.values()[i] = !near ? 0 : asFound ? Trimap.LIKELY_AS_FOUND : 1;
+      open.values()[i] = Math.abs(closed.depth().values()[i]) < 18 ? 1 : 0;
+      asFound.values()[i] = hairy[i] == truth[i] ? 1 : 0;
     }
     Picture picture = compose(W, H, hairy, RED, PAPER, evenLight(), 0);
-    Trimap opened = new Trimap(closed.depth(), closed.bandRadius(), open);
+    Trimap opened = new Trimap(closed.depth(), closed.bandRadius(), open, asFound);
     Matte matte =
         BandMatting.solve(picture, AreaShrink.toLinear(picture, W, H), opened, Asked.EVERYWHERE)
             .matte();
@@ -201,7 +200,7 @@ class BandMattingTest {
       double[] truth, int subjectRgb, int backdropRgb, Asked asked) {
     Picture picture = compose(W, H, truth, subjectRgb, backdropRgb, evenLight(), 0);
     Trimap drawn = trimap(truth, subjectRgb, backdropRgb);
-    Trimap closed = new Trimap(drawn.depth(), drawn.bandRadius(), new Plane(W, H));
+    Trimap closed = new Trimap(drawn.depth(), drawn.bandRadius(), new Plane(W, H), drawn.asFound());
     return BandMatting.solve(picture, AreaShrink.toLinear(picture, W, H), closed, asked);
   }
 

@@ -71,7 +71,8 @@ class LinearCoverageTest {
       band[i] = 2.6f;
     }
     Trimap trimap =
-        new Trimap(new Plane(W, H, depth), new Plane(W, H, band), new Plane(W, H, open));
+        new Trimap(
+            new Plane(W, H, depth), new Plane(W, H, band), new Plane(W, H, open), new Plane(W, H));
     LocalColours local = LocalColours.spread(linear, trimap);
     return LinearCoverage.solve(linear, local, trimap, Asked.EVERYWHERE, Pulse.NONE);
   }

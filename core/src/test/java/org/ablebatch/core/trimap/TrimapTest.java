@@ -5,6 +5,7 @@ import static org.ablebatch.core.Scenes.disc;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.function.DoubleBinaryOperator;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Plane;
@@ -63,7 +64,18 @@ class TrimapTest {
   void aDarkHairThatWasTakenForShadowIsOpen() {
     Trimap trimap = trimap(disc(60, 45, 25), hairy(25, 45), CALM, -1, 0);
 
-    assertThat(trimap.open().at(60, 12)).isEqualTo(Trimap.LIKELY_AS_FOUND);
+    assertThat(trimap.open().at(60, 12)).isEqualTo(1);
+  }
+
+  @Test
+  void aPixelSpeaksForItsSideUnlessSomebodySaidThatAllIsMixed() {
+    Trimap hair = trimap(disc(60, 45, 25), hairy(25, 45), CALM);
+    Trimap shadowy = trimap(disc(60, 45, 25), hairy(25, 45), CALM, -1, 0);
+
+    assertThat(hair.asFound().at(60, 45)).as("within").isEqualTo(1);
+    assertThat(hair.asFound().at(60, 12)).as("a hair outside in the subject's colour").isZero();
+    assertThat(shadowy.asFound().at(60, 12)).as("one in the backdrop's").isEqualTo(1);
+    assertThat(mixed().asFound().values()).containsOnly(0);
   }
 
   @Test
@@ -81,6 +93,14 @@ class TrimapTest {
 
     assertThat(sharp.at(85, 45)).isLessThan(3);
     assertThat(soft.at(85, 45)).isGreaterThan(7);
+  }
+
+  /** Somebody has marked all of the picture. */
+  private static Trimap mixed() {
+    boolean[] all = new boolean[W * H];
+    Arrays.fill(all, true);
+    SubjectRegion region = new SubjectRegion(W, H, all, new boolean[W * H], new float[W * H]);
+    return Trimap.around(region, new ColorPlanes(W, H), CALM, all);
   }
 
   private static DoubleBinaryOperator hairy(double radius, double length) {
