@@ -23,7 +23,7 @@ record LinearCoverage(ColorPlanes slopes, float[] atBlack) {
 
   /**
    * Among strands, how much the outline's own course counts where no pair of colours explains a
-   * pixel and its own colour speaks for its side.
+   * pixel and its own colour does not speak against its side.
    */
   private static final float OUTLINE = 1;
 

@@ -13,7 +13,8 @@ import org.ablebatch.core.subject.SubjectRegion;
  * @param bandRadius half the width of the undecided band around every place, in reading pixels: as
  *     wide as the edge is blurred
  * @param open 1 where strands leave it to the colours to decide, whatever the depth, else 0
- * @param asFound 1 where a pixel's own colour speaks for the side that it was found on, else 0
+ * @param asFound 0 where a pixel's own colour speaks against the side that it was found on, or
+ *     somebody has left it open, else 1
  */
 public record Trimap(Plane depth, Plane bandRadius, Plane open, Plane asFound) {
 
