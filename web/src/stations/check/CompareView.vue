@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Checkbox, CheckboxGroup } from 'ant-design-vue'
 import { computed, ref, toRef, watch } from 'vue'
-import { METHODS, type DifferingRegion, type Picture } from '../../api/types'
+import { METHODS, type Picture } from '../../api/types'
 import AlsoBy from '../../shell/AlsoBy.vue'
 import BackdropBar from '../../stage/BackdropBar.vue'
 import { backdropOf } from '../../stage/backdrops'
@@ -71,10 +71,6 @@ async function use(id: number | null) {
   if (id !== null && id !== currentId.value && (await choose(id))) emit('close')
 }
 
-async function takeFrom(from: number, region: DifferingRegion) {
-  if (currentId.value !== null) await take(currentId.value, from, region)
-}
-
 function step(by: number) {
   active.value = (active.value + by + shown.value.length) % Math.max(1, shown.value.length)
 }
@@ -132,7 +128,7 @@ useKeys({
         :regions="outlined && k === active && pair && comparison ? comparison.regions : []"
         @activate="active = k"
         @use="use(version.id)"
-        @take="(region) => takeFrom(version.id, region)"
+        @take="(region) => take(version.id, region)"
       />
     </div>
     <p class="foot small quiet">

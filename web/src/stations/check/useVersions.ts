@@ -34,39 +34,45 @@ export function useVersions(picture: Ref<Picture>, pair: Ref<[number, number] | 
     },
   })
 
-  async function show(call: Promise<unknown>) {
-    try {
-      showPicture(client, (await call) as Picture)
-      return true
-    } catch (error) {
-      void message.warning(sentenceOf(error), 6)
-      return false
-    }
+  /** What the last act answered; the list may not have heard of it yet. */
+  let answered: Picture | null = null
+  let underWay: Promise<unknown> = Promise.resolve()
+
+  /** Acts go one after another, each on the picture as the one before left it. */
+  function inTurn(act: (now: Picture) => Promise<unknown>): Promise<boolean> {
+    const mine = underWay.then(async () => {
+      const listed = picture.value
+      const isAhead = answered?.id === listed.id && answered.revision > listed.revision
+      try {
+        answered = (await act(isAhead && answered ? answered : listed)) as Picture
+        showPicture(client, answered)
+        return true
+      } catch (error) {
+        void message.warning(sentenceOf(error), 6)
+        return false
+      }
+    })
+    underWay = mine
+    return mine
   }
 
   const choose = (versionId: number) =>
-    show(
+    inTurn(({ id, revision }) =>
       need(
         api.PUT('/api/v1/pictures/{id}/version', {
-          params: { path: { id: picture.value.id } },
-          body: { versionId, revision: picture.value.revision },
+          params: { path: { id } },
+          body: { versionId, revision },
         }),
       ),
     )
 
-  const take = (into: number, from: number, region: DifferingRegion) =>
-    show(
+  /** Takes a place of a version into the one in use. */
+  const take = (from: number, { x, y, width, height }: DifferingRegion) =>
+    inTurn(({ id, versionId }) =>
       need(
         api.POST('/api/v1/pictures/{id}/versions/take', {
-          params: { path: { id: picture.value.id } },
-          body: {
-            into,
-            from,
-            x: region.x,
-            y: region.y,
-            width: region.width,
-            height: region.height,
-          },
+          params: { path: { id } },
+          body: { into: versionId ?? 0, from, x, y, width, height },
         }),
       ),
     )

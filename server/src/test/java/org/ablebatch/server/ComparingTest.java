@@ -110,6 +110,22 @@ class ComparingTest {
     assertThat(api.matte(picture).at(200, 180)).isZero();
   }
 
+  /** Two people at once: what one chose is not replaced by a merge that the other asked for. */
+  @Test
+  void aPlaceIsTakenOnlyIntoTheVersionInUse() {
+    Answer late =
+        api.post(
+            path("/versions/take"),
+            """
+            {"into": %d, "from": %d, "x": 150, "y": 130, "width": 42, "height": 42}
+            """
+                .formatted(engine, mended));
+
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(late.body().get("detail").asString()).contains("nothing was chosen");
+    assertThat(api.picture(picture).get("versionId").asLong()).isEqualTo(mended);
+  }
+
   @Test
   void anotherMethodIsCutBesideAndOnlyOnce() {
     Answer cut = api.post(path("/versions"), "{\"method\": \"plain\"}");

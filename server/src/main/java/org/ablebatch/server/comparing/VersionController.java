@@ -50,7 +50,7 @@ class VersionController {
     return versions.choose(id, request);
   }
 
-  /** Makes a new version of one with a region of another, and chooses it. */
+  /** Makes a new version of the one in use with a region of another, and chooses it. */
   @PostMapping("/versions/take")
   PictureView take(@PathVariable long id, @RequestBody TakeRequest request) {
     return versions.take(id, request);

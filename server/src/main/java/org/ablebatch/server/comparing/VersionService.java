@@ -169,13 +169,18 @@ class VersionService {
   }
 
   /**
-   * @throws Conflict when the picture was cut or mended meanwhile; nothing is made then
+   * @throws Conflict when the picture was cut or mended meanwhile, or the version to take into has
+   *     made room for another; nothing is made then
    */
   PictureView take(long photoId, TakeRequest request) {
     Rect box = box(request);
     CutoutVersion into = version(photoId, request.into());
     CutoutVersion from = version(photoId, request.from());
-    long revision = photoService.row(photoId).photo().revision();
+    Photo seen = photoService.row(photoId).photo();
+    if (!into.id().equals(seen.shown().versionId())) {
+      throw changed(seen);
+    }
+    long revision = seen.revision();
     Picture original = files.original(into);
     Cutout merged = Merge.take(files.cutout(original, into), files.cutout(original, from), box);
     SavedCutout saved = files.save(original, merged);

@@ -132,8 +132,8 @@ public class UploadFolder {
     }
   }
 
-  /** Clears away files of uploads that nobody knows any more. */
-  public void forgetUnknown(LongPredicate isKnown) {
+  /** Clears away files of uploads that nobody knows or will read any more. */
+  public void forgetUnneeded(LongPredicate isNeeded) {
     try (Stream<Path> files = Files.list(folder)) {
       List<Long> ids =
           files
@@ -141,7 +141,7 @@ public class UploadFolder {
               .filter(name -> name.matches("\\d{1,18}"))
               .map(Long::parseLong)
               .toList();
-      ids.stream().filter(id -> !isKnown.test(id)).forEach(this::forget);
+      ids.stream().filter(id -> !isNeeded.test(id)).forEach(this::forget);
     } catch (IOException e) {
       throw FolderBlobStore.failed("The folder for uploads could not be searched", e);
     }

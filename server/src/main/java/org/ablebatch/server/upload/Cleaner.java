@@ -17,7 +17,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Takes away bytes that nobody refers to: what a process that was killed had written before the
- * database spoke of it, and pieces of uploads that were given up.
+ * database spoke of it or had not yet cleared away after it did, and pieces of uploads that were
+ * given up.
  */
 @Component
 class Cleaner {
@@ -88,7 +89,7 @@ class Cleaner {
     int forgotten =
         blobs.forgetUnreferred(grace, names -> referred(names, REFERENCES))
             + renditions.forgetUnreferred(grace, names -> referred(names, RENDITION_REFERENCES));
-    folder.forgetUnknown(uploads::existsById);
+    folder.forgetUnneeded(id -> uploads.existsByIdAndStateIn(id, UploadState.NEEDING_BYTES));
     LOG.info("{} blobs that nobody referred to were taken away", forgotten);
     return forgotten;
   }

@@ -31,6 +31,8 @@ interface UploadRepository extends JpaRepository<Upload, Long> {
 
   List<Upload> findByBatchIdAndFingerprintIn(long batchId, Collection<String> fingerprints);
 
+  boolean existsByIdAndStateIn(long id, Collection<UploadState> states);
+
   boolean existsByBatchIdAndFingerprint(long batchId, String fingerprint);
 
   List<Upload> findByBatchIdAndStateOrderById(long batchId, UploadState state, Limit limit);

@@ -1,6 +1,7 @@
 package org.ablebatch.server.upload;
 
 import java.util.Locale;
+import java.util.Set;
 
 /** How far a file is on its way in. */
 enum UploadState {
@@ -11,6 +12,9 @@ enum UploadState {
   /** A picture, or a ZIP whose files have each been taken or refused. */
   TAKEN,
   REFUSED;
+
+  /** What has been taken or refused is not read again. */
+  static final Set<UploadState> NEEDING_BYTES = Set.of(COMING, COME);
 
   String wireName() {
     return name().toLowerCase(Locale.ROOT);

@@ -59,13 +59,13 @@ class UploadFolderTest {
   }
 
   @Test
-  void piecesOfUploadsThatNobodyKnowsAreClearedAwayAndUnpackedOnesAtTheStart() throws IOException {
+  void piecesOfUploadsThatNobodyNeedsAreClearedAwayAndUnpackedOnesAtTheStart() throws IOException {
     UploadFolder uploads = new UploadFolder(folder);
     uploads.append(ID, bytes(0, 5), 5);
     uploads.append(ID + 1, bytes(0, 5), 5);
     Path unpacked = uploads.temporary();
 
-    uploads.forgetUnknown(id -> id == ID);
+    uploads.forgetUnneeded(id -> id == ID);
     new UploadFolder(folder);
 
     assertThat(uploads.file(ID)).exists();

@@ -14,6 +14,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.LongPredicate;
 import java.util.function.UnaryOperator;
 import org.ablebatch.server.AbleSettings;
 import org.ablebatch.server.storage.BlobStore;
@@ -26,9 +27,12 @@ import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 
 class CleanerTest {
   private static final Duration GRACE = Duration.ofHours(2);
+  private static final long WAITING = 7;
+  private static final long TAKEN = 8;
   private final BlobStore blobs = mock(BlobStore.class);
   private final RenditionStore renditions = mock(RenditionStore.class);
   private final UploadFolder folder = mock(UploadFolder.class);
+  private final UploadRepository uploads = mock(UploadRepository.class);
   private final NamedParameterJdbcTemplate jdbc = mock(NamedParameterJdbcTemplate.class);
   private final Cleaner cleaner =
       new Cleaner(
@@ -36,7 +40,7 @@ class CleanerTest {
           renditions,
           mock(WorkingCopies.class),
           folder,
-          mock(UploadRepository.class),
+          uploads,
           jdbc,
           new AbleSettings(Path.of("data"), "", 0, List.of(), GRACE));
 
@@ -56,6 +60,19 @@ class CleanerTest {
         .containsExactlyInAnyOrder("matte", "file");
     verify(renditions).forgetUnreferred(eq(GRACE), asked.capture());
     assertThat(asked.getValue().apply(Set.of("matte", "nobody"))).containsExactly("matte");
-    verify(folder).forgetUnknown(any());
+  }
+
+  /** A process may be killed between taking a file in and clearing its bytes away. */
+  @Test
+  void bytesOfAnUploadStayWhileTheyAreToCompleteOrToRead() {
+    when(uploads.existsByIdAndStateIn(WAITING, Set.of(UploadState.COMING, UploadState.COME)))
+        .thenReturn(true);
+
+    cleaner.clean();
+
+    ArgumentCaptor<LongPredicate> asked = ArgumentCaptor.captor();
+    verify(folder).forgetUnneeded(asked.capture());
+    assertThat(asked.getValue().test(WAITING)).isTrue();
+    assertThat(asked.getValue().test(TAKEN)).isFalse();
   }
 }
