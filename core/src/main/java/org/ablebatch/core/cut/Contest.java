@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.ablebatch.core.backdrop.BackdropKind;
+import org.ablebatch.core.judge.Continuation;
 import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.judge.RegionFacts;
 import org.ablebatch.core.judge.Sight;
@@ -37,6 +38,7 @@ public final class Contest {
   private final Scene half;
   private final Weighed weighed;
   private final Pulse pulse;
+  private final Continuation behind;
 
   /** The smooth way is carried out at reading size at once: mostly nothing else is needed. */
   private Optional<SubjectRegion> smooth = Optional.empty();
@@ -49,6 +51,7 @@ public final class Contest {
     this.half = half;
     this.weighed = weighed;
     this.pulse = pulse;
+    this.behind = Continuation.in(weighed);
   }
 
   /**
@@ -94,13 +97,14 @@ public final class Contest {
       if (region != null) {
         float[] facts = facts(way, region, weighed);
         float[] overlaps = RegionFacts.overlaps(region, tried);
+        float[] context = Attempt.together(overlaps, behind.facts());
         double expected =
             region.area() == 0
                 ? 1
                 : judge
-                    .map(one -> one.expectedError(Attempt.judgedBy(facts, overlaps)))
+                    .map(one -> one.expectedError(Attempt.together(facts, context)))
                     .orElse(Double.NaN);
-        out.add(new Attempt(way, region, facts, overlaps, expected));
+        out.add(new Attempt(way, region, facts, context, expected));
       }
     }
     return out;
@@ -169,7 +173,7 @@ public final class Contest {
   private boolean isWorthTrying(Method way) {
     return switch (way) {
       case PLAIN -> scene.backdrop().kind() != BackdropKind.BUSY;
-      case SEE_THROUGH -> weighed.alikeInside() > LEAST_ALIKE;
+      case SEE_THROUGH -> weighed.alikeInside() > LEAST_ALIKE || behind.speaksForGlass();
       case PERSON -> scene.personPrior().isPresent() && personShare() > LEAST_PERSON;
       default -> true;
     };
