@@ -3,10 +3,12 @@ package org.ablebatch.bench;
 import org.ablebatch.bench.accuracy.AccuracyCommand;
 import org.ablebatch.bench.accuracy.CalibrationCommand;
 import org.ablebatch.bench.faults.FaultsCommand;
+import org.ablebatch.bench.learning.GlassCommand;
 import org.ablebatch.bench.learning.JudgementsCommand;
 import org.ablebatch.bench.learning.OutcomesCommand;
 import org.ablebatch.bench.learning.PlanesCommand;
 import org.ablebatch.bench.learning.ProposalsCommand;
+import org.ablebatch.bench.learning.StrandsCommand;
 import org.ablebatch.bench.load.LoadCommand;
 import org.ablebatch.bench.mending.HintsCommand;
 import org.ablebatch.bench.mending.MendingCommand;
@@ -29,6 +31,8 @@ import picocli.CommandLine.Command;
       HintsCommand.class,
       PlanesCommand.class,
       JudgementsCommand.class,
+      GlassCommand.class,
+      StrandsCommand.class,
       OutcomesCommand.class,
       ProposalsCommand.class
     })

@@ -3,9 +3,13 @@ package org.ablebatch.prior;
 import static java.nio.charset.StandardCharsets.US_ASCII;
 
 import ai.onnxruntime.OrtException;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.ablebatch.core.prior.LearnedTrees;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.prior.OnnxPrior.Look;
 
@@ -56,14 +60,17 @@ public final class LearnedPriors {
         Optional.of(new OnnxPrior(Network.whole("subject-prior.onnx"), SMOOTH_LOOKS, SUBJECT)),
         Optional.of(new OnnxPrior(Network.whole("person-prior.onnx"), PERSON_LOOKS, "person")),
         Optional.of(new OnnxEvidence(Network.whole("evidence-weights.onnx"))),
-        Optional.of(trees("judge.trees")),
-        Optional.of(trees("forecast.trees")),
-        Optional.of(trees("mends.trees")),
-        Optional.of(new OnnxPointed(subject, Network.whole("pointed-prior.onnx"), SUBJECT_BOX)));
+        Optional.of(new OnnxPointed(subject, Network.whole("pointed-prior.onnx"), SUBJECT_BOX)),
+        trees());
   }
 
-  private static LearnedTrees trees(String name) {
-    return LearnedTrees.parse(new String(Network.whole(name), US_ASCII));
+  private static Map<Lesson, LearnedTrees> trees() {
+    Map<Lesson, LearnedTrees> all = new EnumMap<>(Lesson.class);
+    for (Lesson lesson : Lesson.values()) {
+      String file = lesson.name().toLowerCase(Locale.ROOT) + ".trees";
+      all.put(lesson, LearnedTrees.parse(new String(Network.whole(file), US_ASCII)));
+    }
+    return all;
   }
 
   /** Loaded at first use. */

@@ -12,17 +12,10 @@ final class WithheldEvidence {
   private WithheldEvidence() {}
 
   static Priors from(Priors all, List<EvidencePlane> withheld) {
-    return withheld.isEmpty()
-        ? all
-        : new Priors(
-            all.subject(),
-            all.smooth(),
-            all.person(),
-            all.evidence().map(network -> from(network, withheld)),
-            all.judge(),
-            all.forecast(),
-            all.mends(),
-            all.pointed());
+    return all.evidence()
+        .filter(network -> !withheld.isEmpty())
+        .map(network -> all.weighing(from(network, withheld)))
+        .orElse(all);
   }
 
   /** The network learned on pictures in which a kind of evidence was sometimes zero, too. */

@@ -21,6 +21,7 @@ import org.ablebatch.core.finding.Mend;
 import org.ablebatch.core.mend.Edit;
 import org.ablebatch.core.mend.Means;
 import org.ablebatch.core.mend.Mender;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.core.proposal.Examined;
 import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.core.raster.Components;
@@ -47,7 +48,7 @@ final class EngineFaults {
   private static final double PASSES = 0.97;
 
   private final Cutter cutter = new Cutter(LearnedPriors.shared());
-  private final Examiner examiner = new Examiner(LearnedPriors.shared().mends());
+  private final Examiner examiner = new Examiner(LearnedPriors.shared().trees(Lesson.MENDS));
 
   private final Mender mender = new Mender(Means.withoutVersions(cutter));
 

@@ -46,20 +46,8 @@ public final class JudgementsCommand implements Callable<Integer> {
   }
 
   private static String line(String name, Attempt attempt, float[] kept, float[] truth) {
-    double[] measures = {error(kept, truth), overlap(kept, truth)};
+    double[] measures = {Truth.error(kept, truth), overlap(kept, truth)};
     return Lines.line(name, attempt.method().wireName(), measures, attempt.judgedBy());
-  }
-
-  /** What is wrong as a share of the subject; above 1 where much too much is kept. */
-  private static double error(float[] kept, float[] truth) {
-    double wrong = 0;
-    double subject = 1;
-    for (int i = 0; i < truth.length; i++) {
-      float t = truth[i] / 255;
-      wrong += Math.abs(kept[i] - t);
-      subject += t;
-    }
-    return wrong / subject;
   }
 
   private static double overlap(float[] kept, float[] truth) {

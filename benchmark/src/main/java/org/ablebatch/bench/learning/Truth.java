@@ -23,4 +23,21 @@ final class Truth {
     }
     return sum;
   }
+
+  /**
+   * What is wrong as a share of the subject; above 1 where much too much is kept.
+   *
+   * @param kept 0..1
+   * @param truth 0..255
+   */
+  static double error(float[] kept, float[] truth) {
+    double wrong = 0;
+    double subject = 1;
+    for (int i = 0; i < truth.length; i++) {
+      float t = truth[i] / 255;
+      wrong += Math.abs(kept[i] - t);
+      subject += t;
+    }
+    return wrong / subject;
+  }
 }

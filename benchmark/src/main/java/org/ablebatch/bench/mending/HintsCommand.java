@@ -26,6 +26,7 @@ import org.ablebatch.core.mend.Mender;
 import org.ablebatch.core.mend.Mode;
 import org.ablebatch.core.mend.NothingThere;
 import org.ablebatch.core.mend.SubjectEdit;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.core.proposal.Pointing;
 import org.ablebatch.core.raster.Cutout;
 import org.ablebatch.core.raster.Matte;
@@ -159,7 +160,7 @@ public final class HintsCommand implements Callable<Integer> {
         new Pointing(
             Inspected.of(PhotographReading.of(picture), cutout, Expectations.of(done.method())),
             done::opinions,
-            LearnedPriors.shared().mends().orElseThrow(),
+            LearnedPriors.shared().trees(Lesson.MENDS).orElseThrow(),
             LearnedPriors.shared().pointed());
     Optional<Pointing.Meant> framed =
         click.frame().flatMap(frame -> pointing.in(frame, click.hint(), said));

@@ -8,21 +8,21 @@ import org.ablebatch.core.subject.SubjectRegion;
  *
  * @param region at half the reading size
  * @param facts of the region by itself
- * @param context overlaps with what the other ways found, then what speaks for glass in the picture
+ * @param overlaps with what the other ways found
  * @param expectedError what the judge expects to be wrong, as a share of the subject; NaN where
  *     nobody judged
  */
 public record Attempt(
-    Method method, SubjectRegion region, float[] facts, float[] context, double expectedError) {
+    Method method, SubjectRegion region, float[] facts, float[] overlaps, double expectedError) {
 
   /** All that the judge goes by. */
   public float[] judgedBy() {
-    return together(facts, context);
+    return judgedBy(facts, overlaps);
   }
 
-  static float[] together(float[] facts, float[] context) {
-    float[] all = Arrays.copyOf(facts, facts.length + context.length);
-    System.arraycopy(context, 0, all, facts.length, context.length);
+  static float[] judgedBy(float[] facts, float[] overlaps) {
+    float[] all = Arrays.copyOf(facts, facts.length + overlaps.length);
+    System.arraycopy(overlaps, 0, all, facts.length, overlaps.length);
     return all;
   }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.ablebatch.core.backdrop.BackdropKind;
 import org.ablebatch.core.judge.Continuation;
+import org.ablebatch.core.judge.GlassJudge;
 import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.judge.RegionFacts;
 import org.ablebatch.core.judge.Sight;
@@ -38,10 +39,12 @@ public final class Contest {
   private final Scene half;
   private final Weighed weighed;
   private final Pulse pulse;
-  private final Continuation behind;
 
   /** The smooth way is carried out at reading size at once: mostly nothing else is needed. */
   private Optional<SubjectRegion> smooth = Optional.empty();
+
+  /** Worked out when somebody asks. */
+  private Continuation behind;
 
   /**
    * @param half the scene at half its size
@@ -51,7 +54,6 @@ public final class Contest {
     this.half = half;
     this.weighed = weighed;
     this.pulse = pulse;
-    this.behind = Continuation.in(weighed);
   }
 
   /**
@@ -65,19 +67,70 @@ public final class Contest {
   }
 
   /**
+   * @param glass empty = nobody knows more of glass than the judge
    * @return the tried ways, the best first
    */
-  List<Attempt> ranked(Judge judge) {
+  List<Attempt> ranked(Judge judge, Optional<GlassJudge> glass) {
     Map<Method, SubjectRegion> found = new EnumMap<>(Method.class);
     if (isWorthTrying(Method.PLAIN)) {
       found.put(Method.PLAIN, halfRegion(Method.PLAIN));
     }
-    if (smooth.isEmpty() || !Sight.isClear(scene, smooth.get())) {
+    boolean isClear = smooth.isPresent() && Sight.isClear(scene, smooth.get());
+    if (!isClear) {
       tryTheRest(found);
     }
-    return judged(found, Optional.of(judge)).stream()
-        .sorted(Comparator.comparingDouble(Attempt::expectedError))
-        .toList();
+    List<Attempt> ranked =
+        judged(found, Optional.of(judge)).stream()
+            .sorted(Comparator.comparingDouble(Attempt::expectedError))
+            .toList();
+    return isClear ? ranked : glass.flatMap(one -> throughFirst(ranked, one)).orElse(ranked);
+  }
+
+  /** The body seen through before all others, where that is clearly better. */
+  private Optional<List<Attempt>> throughFirst(List<Attempt> ranked, GlassJudge glass) {
+    return seenThrough(ranked)
+        .flatMap(
+            attempt -> {
+              double share = glass.wrongShare(attempt.judgedBy(), behind());
+              return share < 1
+                  ? Optional.of(before(ranked, attempt, share * ranked.get(0).expectedError()))
+                  : Optional.empty();
+            });
+  }
+
+  private static List<Attempt> before(List<Attempt> ranked, Attempt through, double expected) {
+    List<Attempt> out = new ArrayList<>();
+    out.add(
+        new Attempt(
+            through.method(), through.region(), through.facts(), through.overlaps(), expected));
+    ranked.stream().filter(one -> one.method() != Method.SEE_THROUGH).forEach(out::add);
+    return out;
+  }
+
+  /**
+   * The body seen through; empty where nothing of what is behind it goes on within, or nothing of
+   * it is solid.
+   *
+   * @param others what else was tried
+   */
+  public Optional<Attempt> seenThrough(List<Attempt> others) {
+    if (!behind().speaksForGlass()) {
+      return Optional.empty();
+    }
+    Map<Method, SubjectRegion> found = new EnumMap<>(Method.class);
+    others.forEach(one -> found.put(one.method(), one.region()));
+    found.computeIfAbsent(Method.SEE_THROUGH, this::halfRegion);
+    return judged(found, Optional.empty()).stream()
+        .filter(one -> one.method() == Method.SEE_THROUGH && one.region().area() > 0)
+        .findFirst();
+  }
+
+  /** Whether what lies behind the subject goes on within it. */
+  public Continuation behind() {
+    if (behind == null) {
+      behind = Continuation.in(weighed);
+    }
+    return behind;
   }
 
   private void tryTheRest(Map<Method, SubjectRegion> found) {
@@ -97,14 +150,13 @@ public final class Contest {
       if (region != null) {
         float[] facts = facts(way, region, weighed);
         float[] overlaps = RegionFacts.overlaps(region, tried);
-        float[] context = Attempt.together(overlaps, behind.facts());
         double expected =
             region.area() == 0
                 ? 1
                 : judge
-                    .map(one -> one.expectedError(Attempt.together(facts, context)))
+                    .map(one -> one.expectedError(Attempt.judgedBy(facts, overlaps)))
                     .orElse(Double.NaN);
-        out.add(new Attempt(way, region, facts, context, expected));
+        out.add(new Attempt(way, region, facts, overlaps, expected));
       }
     }
     return out;
@@ -145,6 +197,11 @@ public final class Contest {
     return out;
   }
 
+  /** What the judge takes, at reading size. */
+  public SubjectRegion best(Judge judge) {
+    return atReadingSize(ranked(judge, Optional.empty()).get(0));
+  }
+
   /** What was tried, at reading size. */
   SubjectRegion atReadingSize(Attempt attempt) {
     return attempt.method() == Method.PLAIN
@@ -173,7 +230,7 @@ public final class Contest {
   private boolean isWorthTrying(Method way) {
     return switch (way) {
       case PLAIN -> scene.backdrop().kind() != BackdropKind.BUSY;
-      case SEE_THROUGH -> weighed.alikeInside() > LEAST_ALIKE || behind.speaksForGlass();
+      case SEE_THROUGH -> weighed.alikeInside() > LEAST_ALIKE;
       case PERSON -> scene.personPrior().isPresent() && personShare() > LEAST_PERSON;
       default -> true;
     };

@@ -7,7 +7,10 @@ import org.ablebatch.core.hint.HintMarks;
 import org.ablebatch.core.ink.InkMatte;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.matting.SeeThroughMatte;
+import org.ablebatch.core.matting.StrandClues;
+import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.raster.Picture;
+import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.raster.Rect;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.HintedCut;
@@ -71,14 +74,20 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
     return new Found(region.keeping(subjects.keptPixels()), choice);
   }
 
-  /** Coverage and clean colours at full size. */
-  BandMatting.Result matte(Picture picture, Scene scene, HintMarks marks, Pulse pulse) {
+  /**
+   * Coverage and clean colours at full size.
+   *
+   * @param strands how much of a pixel among strands is subject; empty where nobody learned that
+   */
+  BandMatting.Result matte(
+      Picture picture, Scene scene, HintMarks marks, Optional<LearnedTrees> strands, Pulse pulse) {
     if (choice.sheet().isPresent()) {
       return InkMatte.solve(picture, choice.sheet().get(), region.subject(), pulse);
     }
     Trimap trimap = Trimap.around(region, scene.lab(), scene.backdrop().sigma(), marks.mixed());
     BandMatting.Result solid =
-        BandMatting.solve(picture, scene.linear(), trimap, scene.emptySet(), pulse);
+        BandMatting.solve(
+            picture, scene.linear(), trimap, clues(scene, marks, strands), scene.emptySet(), pulse);
     return choice.method() == Method.SEE_THROUGH
         ? SeeThroughMatte.add(
             picture,
@@ -87,6 +96,16 @@ record Found(SubjectRegion region, MethodChooser.Choice choice) {
             SeeThroughBody.in(seenBy(Method.SEE_THROUGH, scene)).body(),
             pulse)
         : solid;
+  }
+
+  private Optional<StrandClues> clues(
+      Scene scene, HintMarks marks, Optional<LearnedTrees> strands) {
+    Plane evidence = new Plane(region.width(), region.height(), region.evidence());
+    return strands.flatMap(
+        trees ->
+            scene
+                .closerPrior()
+                .map(guess -> new StrandClues(trees, evidence, guess, marks.mixed())));
   }
 
   /** From what is seen alone. */

@@ -85,7 +85,8 @@ record FrameCut(
       return nothing(scene, method, chosen);
     }
     clock.enter(CutStage.MATTE);
-    BandMatting.Result matte = kept.matte(request.picture(), scene, marks, clock::beat);
+    BandMatting.Result matte =
+        kept.matte(request.picture(), scene, marks, search.strands(), clock::beat);
 
     clock.enter(CutStage.JUDGE);
     Confidence confidence = search.confidence(kept, matte);

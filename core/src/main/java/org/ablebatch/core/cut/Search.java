@@ -7,9 +7,12 @@ import java.util.Optional;
 import java.util.Set;
 import org.ablebatch.core.check.Confidence;
 import org.ablebatch.core.judge.Forecast;
+import org.ablebatch.core.judge.GlassJudge;
 import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.matting.BandMatting;
 import org.ablebatch.core.prior.EvidenceNetwork;
+import org.ablebatch.core.prior.LearnedTrees;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.scene.Scene;
@@ -26,8 +29,10 @@ final class Search {
   private final Scene half;
   private final Pulse pulse;
   private final Optional<Judge> judge;
+  private final Optional<GlassJudge> glass;
   private final Optional<Forecast> forecast;
   private final Optional<EvidenceNetwork> evidence;
+  private final Optional<LearnedTrees> strands;
   private Optional<Weighed> weighed = Optional.empty();
   private List<Attempt> tried = List.of();
   private Optional<SubjectRegion> best = Optional.empty();
@@ -36,9 +41,11 @@ final class Search {
     this.scene = scene;
     this.half = scene.halved();
     this.pulse = pulse;
-    this.judge = priors.judge().map(Judge::new);
-    this.forecast = priors.forecast().map(Forecast::new);
+    this.judge = priors.trees(Lesson.JUDGE).map(Judge::new);
+    this.glass = priors.trees(Lesson.GLASS).map(GlassJudge::new);
+    this.forecast = priors.trees(Lesson.FORECAST).map(Forecast::new);
     this.evidence = priors.evidence();
+    this.strands = priors.trees(Lesson.STRANDS);
   }
 
   Found by(Method asked) {
@@ -75,10 +82,15 @@ final class Search {
 
   private Found contested() {
     Contest contest = new Contest(scene, half, weighed.get(), pulse);
-    tried = contest.ranked(judge.get());
+    tried = contest.ranked(judge.get(), glass);
     SubjectRegion region = contest.atReadingSize(tried.get(0));
     best = Optional.of(region);
     return new Found(region, Verdict.of(tried, scene, weighed.get()));
+  }
+
+  /** How much of a pixel among strands is subject; empty where nobody learned that. */
+  Optional<LearnedTrees> strands() {
+    return strands;
   }
 
   /** Every way that was carried out, the best first; empty when nothing competed. */

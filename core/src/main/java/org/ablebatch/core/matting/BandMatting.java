@@ -52,6 +52,7 @@ public final class BandMatting {
       Picture picture,
       ColorPlanes linear,
       Trimap trimap,
+      Optional<StrandClues> clues,
       Optional<EmptySet> set,
       Asked asked,
       Pulse pulse) {
@@ -69,7 +70,7 @@ public final class BandMatting {
       widest = Math.max(widest, radius);
     }
     this.widestBand = widest;
-    this.coverage = LinearCoverage.solve(linear, local, trimap, asked, pulse);
+    this.coverage = LinearCoverage.solve(linear, local, trimap, clues, asked, pulse);
   }
 
   /**
@@ -86,16 +87,24 @@ public final class BandMatting {
    * @param asked where the result is used; elsewhere in the band it is full or none
    */
   public static Result solve(Picture picture, ColorPlanes linear, Trimap trimap, Asked asked) {
-    return new BandMatting(picture, linear, trimap, Optional.empty(), asked, Pulse.NONE).solve();
+    return new BandMatting(
+            picture, linear, trimap, Optional.empty(), Optional.empty(), asked, Pulse.NONE)
+        .solve();
   }
 
   /**
+   * @param clues to strands; empty where there is no guess
    * @param set what is behind the subject, where it is known pixel by pixel
    * @param pulse called for every row
    */
   public static Result solve(
-      Picture picture, ColorPlanes linear, Trimap trimap, Optional<EmptySet> set, Pulse pulse) {
-    return new BandMatting(picture, linear, trimap, set, Asked.EVERYWHERE, pulse).solve();
+      Picture picture,
+      ColorPlanes linear,
+      Trimap trimap,
+      Optional<StrandClues> clues,
+      Optional<EmptySet> set,
+      Pulse pulse) {
+    return new BandMatting(picture, linear, trimap, clues, set, Asked.EVERYWHERE, pulse).solve();
   }
 
   private Result solve() {

@@ -1,5 +1,6 @@
 package org.ablebatch.core.matting;
 
+import java.util.Optional;
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.GridMap;
@@ -19,39 +20,40 @@ record LinearCoverage(ColorPlanes slopes, float[] atBlack) {
   /** How much a suggestion counts beside what the windows say. */
   private static final float SUGGESTION = 0.1f;
 
-  private static final float NOISE = 0.022f;
-
-  /**
-   * Among strands, how much the outline's own course counts where no pair of colours explains a
-   * pixel and its own colour does not speak against its side.
-   */
-  private static final float OUTLINE = 1;
-
-  /** The same within the solid, of which a mistake takes whole pieces. */
-  private static final float SOLID = 2;
-
-  /** It counts in full from here on, reading pixels from the outline. */
-  private static final float DEEP = 5;
-
   private static final int FIT_RADIUS = 1;
 
   /**
    * @param linear the picture at the trimap's size, linear light
+   * @param clues to strands; empty where there is no guess
    * @param asked where coverage is wanted; elsewhere the depth decides
    */
   static LinearCoverage solve(
-      ColorPlanes linear, LocalColours local, Trimap trimap, Asked asked, Pulse pulse) {
+      ColorPlanes linear,
+      LocalColours local,
+      Trimap trimap,
+      Optional<StrandClues> clues,
+      Asked asked,
+      Pulse pulse) {
     boolean[] zone = undecided(trimap);
     asked.limit(zone);
     PairSampling pairs = PairSampling.in(zone, linear, trimap, pulse);
+    OutlineSay outline = OutlineSay.of(linear, local, trimap, pairs, zone, clues);
+    pulse.beat();
     float[] suggested = new float[zone.length];
     float[] weight = new float[zone.length];
     float[] known = new float[zone.length];
     for (int i = 0; i < zone.length; i++) {
+      float side = trimap.depth().values()[i] > 0 ? 1 : 0;
       if (zone[i]) {
-        suggest(linear, local, trimap, pairs, i, suggested, weight);
+        float paired = pairs.trust()[i];
+        float apart = local.trust(i);
+        float say = outline.at(i);
+        float all = paired + apart + say;
+        float sum = paired * pairs.coverage()[i] + apart * local.coverage(linear, i) + say * side;
+        suggested[i] = sum / Math.max(1e-6f, all);
+        weight[i] = SUGGESTION * all / 2;
       } else {
-        known[i] = trimap.depth().values()[i] > 0 ? 1 : 0;
+        known[i] = side;
       }
     }
     float[] solved = ClosedForm.solve(linear, zone, known, suggested, weight, pulse);
@@ -59,7 +61,7 @@ record LinearCoverage(ColorPlanes slopes, float[] atBlack) {
   }
 
   /** The band and the open places, and one pixel more for sampling between pixels. */
-  private static boolean[] undecided(Trimap trimap) {
+  static boolean[] undecided(Trimap trimap) {
     float[] depth = trimap.depth().values();
     float[] open = trimap.open().values();
     float[] band = trimap.bandRadius().values();
@@ -68,42 +70,6 @@ record LinearCoverage(ColorPlanes slopes, float[] atBlack) {
       zone[i] = open[i] > 0 || Math.abs(depth[i]) < band[i];
     }
     return Morphology.dilate(zone, trimap.depth().width(), trimap.depth().height(), 1);
-  }
-
-  private static void suggest(
-      ColorPlanes linear,
-      LocalColours local,
-      Trimap trimap,
-      PairSampling pairs,
-      int i,
-      float[] suggested,
-      float[] weight) {
-    float apart = 0;
-    float along = 0;
-    for (int c = 0; c < 3; c++) {
-      float back = local.backdrop().channel(c)[i];
-      float d = local.subject().channel(c)[i] - back;
-      apart += d * d;
-      along += d * (linear.channel(c)[i] - back);
-    }
-    float mean = Math.max(0, Math.min(1, along / Math.max(1e-7f, apart)));
-    float trust = apart / (apart + NOISE * NOISE);
-    float paired = pairs.trust()[i];
-    float outline = outline(trimap, i) * (1 - paired);
-    float all = paired + trust + outline;
-    float side = trimap.depth().values()[i] > 0 ? 1 : 0;
-    float sum = paired * pairs.coverage()[i] + trust * mean + outline * side;
-    suggested[i] = sum / Math.max(1e-6f, all);
-    weight[i] = SUGGESTION * all / 2;
-  }
-
-  /** What the outline's course counts. */
-  private static float outline(Trimap trimap, int i) {
-    if (trimap.open().values()[i] == 0 || trimap.asFound().values()[i] == 0) {
-      return 0;
-    }
-    float depth = trimap.depth().values()[i];
-    return (depth > 0 ? SOLID : OUTLINE) * Math.min(1, Math.abs(depth) / DEEP);
   }
 
   private static LinearCoverage fit(

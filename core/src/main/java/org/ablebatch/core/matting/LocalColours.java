@@ -16,6 +16,9 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
   /** Where the band ends to within this share, a pixel shows one side only. */
   private static final float SURE_SHARE = 0.8f;
 
+  /** Two colours no further apart than this are one, linear light. */
+  private static final float NOISE = 0.022f;
+
   /** Parts thinner than the band have no sure pixel; their own pixels are better than a far one. */
   private static final float THIN_WEIGHT = 0.002f;
 
@@ -29,6 +32,29 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
       inside[i] = depth[i] <= 0 ? 0 : sure ? 1 : THIN_WEIGHT;
     }
     return new LocalColours(fill(linear, inside), fill(linear, outside(trimap)));
+  }
+
+  /** How far the two colours of a place can be told apart, 0..1. */
+  float trust(int i) {
+    float apart = 0;
+    for (int c = 0; c < 3; c++) {
+      float d = subject.channel(c)[i] - backdrop.channel(c)[i];
+      apart += d * d;
+    }
+    return apart / (apart + NOISE * NOISE);
+  }
+
+  /** How much of a pixel is subject, on the line from the one colour to the other, 0..1. */
+  float coverage(ColorPlanes linear, int i) {
+    float apart = 0;
+    float along = 0;
+    for (int c = 0; c < 3; c++) {
+      float back = backdrop.channel(c)[i];
+      float d = subject.channel(c)[i] - back;
+      apart += d * d;
+      along += d * (linear.channel(c)[i] - back);
+    }
+    return Math.max(0, Math.min(1, along / Math.max(1e-7f, apart)));
   }
 
   /** How far each pixel is known to show nothing but backdrop, 0..1. */

@@ -7,9 +7,11 @@ import static org.ablebatch.core.Scenes.evenLight;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.ablebatch.core.prior.EvidenceNetwork;
 import org.ablebatch.core.prior.LearnedTrees;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.prior.SubjectPrior;
 import org.ablebatch.core.raster.Picture;
@@ -73,15 +75,9 @@ class ContestTest {
   @Test
   void whatIsClearToSeeIsNotContested() {
     Priors seeing =
-        new Priors(
-            Optional.of(planes -> plane(planes.width(), planes.height())),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.of(leftHalf),
-            Optional.of(LearnedTrees.parse("0\n0 0.5 1 2;-1;-3")),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty());
+        new Priors(Optional.of(planes -> plane(planes.width(), planes.height())), Optional.empty())
+            .weighing(leftHalf)
+            .knowing(Lesson.JUDGE, LearnedTrees.parse("0\n0 0.5 1 2;-1;-3"));
 
     CutOutcome.Done clear =
         (CutOutcome.Done) new Cutter(seeing).cut(picture, Method.AUTO, CutProgress.NONE);
@@ -143,28 +139,21 @@ class ContestTest {
   }
 
   private Priors seeing(String tree, SubjectPrior person) {
-    Priors all = priors(tree, Optional.empty());
-    return new Priors(
-        all.subject(),
-        all.smooth(),
-        Optional.of(person),
-        all.evidence(),
-        all.judge(),
-        all.forecast(),
-        all.mends(),
-        all.pointed());
+    return priors(tree, Optional.empty()).seeing(person);
   }
 
   private Priors priors(String tree, Optional<String> forecast) {
     // A guess that the smooth way contradicts, so that sight alone does not settle it.
-    return new Priors(
-        Optional.of(planes -> left(planes.width(), planes.height())),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.of(leftHalf),
-        Optional.of(LearnedTrees.parse("0\n" + tree)),
-        forecast.map(LearnedTrees::parse),
-        Optional.empty(),
-        Optional.empty());
+    Priors judging =
+        new Priors(
+            Optional.of(planes -> left(planes.width(), planes.height())),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.of(leftHalf),
+            Optional.empty(),
+            Map.of(Lesson.JUDGE, LearnedTrees.parse("0\n" + tree)));
+    return forecast
+        .map(text -> judging.knowing(Lesson.FORECAST, LearnedTrees.parse(text)))
+        .orElse(judging);
   }
 }

@@ -3,6 +3,7 @@ package org.ablebatch.core.matting;
 import static org.ablebatch.core.Scenes.coverage;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
 import org.ablebatch.core.color.Srgb;
 import org.ablebatch.core.raster.ColorPlanes;
@@ -74,7 +75,8 @@ class LinearCoverageTest {
         new Trimap(
             new Plane(W, H, depth), new Plane(W, H, band), new Plane(W, H, open), new Plane(W, H));
     LocalColours local = LocalColours.spread(linear, trimap);
-    return LinearCoverage.solve(linear, local, trimap, Asked.EVERYWHERE, Pulse.NONE);
+    return LinearCoverage.solve(
+        linear, local, trimap, Optional.empty(), Asked.EVERYWHERE, Pulse.NONE);
   }
 
   private static boolean near(double[] truth, int i) {

@@ -1,6 +1,7 @@
 package org.ablebatch.server.cutting;
 
 import org.ablebatch.core.cut.Cutter;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.core.proposal.Examiner;
 import org.ablebatch.prior.LearnedPriors;
 import org.springframework.context.annotation.Bean;
@@ -17,6 +18,6 @@ class CuttingConfiguration {
   /** Looks cutouts over. */
   @Bean
   Examiner examiner() {
-    return new Examiner(LearnedPriors.shared().mends());
+    return new Examiner(LearnedPriors.shared().trees(Lesson.MENDS));
   }
 }

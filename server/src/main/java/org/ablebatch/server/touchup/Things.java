@@ -9,6 +9,7 @@ import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.finding.Expectations;
 import org.ablebatch.core.hint.Hint;
 import org.ablebatch.core.prior.LearnedTrees;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.core.proposal.Pointing;
 import org.ablebatch.prior.LearnedPriors;
 import org.ablebatch.server.bench.Bench;
@@ -24,7 +25,7 @@ class Things {
 
   private final SecondOpinions opinions;
   private final PhotoService photos;
-  private final Optional<LearnedTrees> odds = LearnedPriors.shared().mends();
+  private final Optional<LearnedTrees> odds = LearnedPriors.shared().trees(Lesson.MENDS);
 
   /** By the cutout that is on the bench. */
   private final Map<Long, Known> lately =
