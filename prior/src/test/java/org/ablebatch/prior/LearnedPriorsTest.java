@@ -8,11 +8,13 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.Plane;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LearnedPriorsTest {
@@ -52,6 +54,13 @@ class LearnedPriorsTest {
 
     assertThat(guess.at(14, 16)).as("in the disc").isGreaterThan(0.8f);
     assertThat(guess.at(35, 5)).as("on the paper").isLessThan(0.2f);
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void everyLessonWasLearned(Lesson lesson) {
+    assertThat(LearnedPriors.shared().trees(lesson)).isPresent();
+    assertThat(Priors.none().trees(lesson)).isEmpty();
   }
 
   @Test

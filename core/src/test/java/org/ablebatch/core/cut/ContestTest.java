@@ -5,10 +5,13 @@ import static org.ablebatch.core.Scenes.coverage;
 import static org.ablebatch.core.Scenes.disc;
 import static org.ablebatch.core.Scenes.evenLight;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.ablebatch.core.judge.GlassJudge;
+import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.prior.EvidenceNetwork;
 import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.prior.Lesson;
@@ -16,6 +19,10 @@ import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.prior.SubjectPrior;
 import org.ablebatch.core.raster.Picture;
 import org.ablebatch.core.raster.Plane;
+import org.ablebatch.core.reading.HalfSize;
+import org.ablebatch.core.scene.Scene;
+import org.ablebatch.core.subject.Weighed;
+import org.ablebatch.core.work.Pulse;
 import org.junit.jupiter.api.Test;
 
 /** Ways compete, and what the judge says is done. */
@@ -113,6 +120,78 @@ class ContestTest {
         .as("the left half is paper")
         .extracting(Attempt::method)
         .contains(Method.SEE_THROUGH);
+  }
+
+  @Test
+  void whatIsClearlyBetterSeenThroughComesFirst() {
+    Glass glass = new Glass();
+
+    List<Attempt> solid = glass.ranked("0.5");
+    List<Attempt> through = glass.ranked("-0.7");
+
+    assertThat(solid.get(0).method()).isNotEqualTo(Method.SEE_THROUGH);
+    assertThat(through.get(0).method()).isEqualTo(Method.SEE_THROUGH);
+    assertThat(through.get(0).expectedError())
+        .isCloseTo(0.5 * solid.get(0).expectedError(), within(0.01));
+    assertThat(through).extracting(Attempt::method).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void nobodySeesThroughWhatHidesWhatIsBehind() {
+    Contest contest = new Glass().contest(0.1, 0.9);
+
+    assertThat(contest.behind().speaksForGlass()).isFalse();
+    assertThat(contest.seenThrough(List.of())).isEmpty();
+  }
+
+  /** A pane so large that nobody looks closer, with a red knob, before tiles. */
+  private static final class Glass {
+    private final double[] pane = coverage(W, H, disc(160, 120, 105));
+    private final double[] knob = coverage(W, H, disc(160, 120, 25));
+
+    List<Attempt> ranked(String glass) {
+      return contest(0.8, 0.1)
+          .ranked(
+              new Judge(LearnedTrees.parse("-1\n4 0.5 1 2;0;2")),
+              Optional.of(new GlassJudge(LearnedTrees.parse(glass))));
+    }
+
+    /**
+     * @param clear how much of what is behind comes through
+     * @param own how much the pane has of a pattern of its own
+     */
+    Contest contest(double clear, double own) {
+      Scene scene =
+          Scene.read(
+              picture(clear, own),
+              W * H,
+              new Priors(Optional.of(planes -> guess()), Optional.empty()));
+      Scene half = scene.halved();
+      Plane seen = HalfSize.of(guess());
+      return new Contest(scene, half, Weighed.in(scene, half, evidence -> seen), Pulse.NONE);
+    }
+
+    private Plane guess() {
+      Plane out = new Plane(W, H);
+      for (int i = 0; i < pane.length; i++) {
+        out.values()[i] = (float) (0.02 + 0.96 * pane[i]);
+      }
+      return out;
+    }
+
+    private Picture picture(double clear, double own) {
+      int[] argb = new int[pane.length];
+      for (int i = 0; i < argb.length; i++) {
+        double x = i % W;
+        double y = i / W;
+        double tiles = 130 + 60 * Math.signum(Math.sin(x / 50) * Math.cos(y / 40));
+        double others = 130 + 70 * Math.cos(x / 11 + y / 13);
+        double within = clear * tiles + own * others;
+        int grey = (int) (pane[i] * within + (1 - pane[i]) * tiles);
+        argb[i] = knob[i] > 0.5 ? 0xFFC02018 : 0xFF000000 | grey << 16 | grey << 8 | grey;
+      }
+      return new Picture(W, H, argb);
+    }
   }
 
   @Test

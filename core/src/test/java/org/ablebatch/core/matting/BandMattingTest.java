@@ -7,7 +7,10 @@ import static org.ablebatch.core.Scenes.evenLight;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
+import java.util.Optional;
 import java.util.Random;
+import org.ablebatch.core.prior.LearnedTrees;
 import org.ablebatch.core.raster.ColorPlanes;
 import org.ablebatch.core.raster.GridMap;
 import org.ablebatch.core.raster.Matte;
@@ -16,6 +19,7 @@ import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.reading.AreaShrink;
 import org.ablebatch.core.subject.SubjectRegion;
 import org.ablebatch.core.trimap.Trimap;
+import org.ablebatch.core.work.Pulse;
 import org.junit.jupiter.api.Test;
 
 class BandMattingTest {
@@ -74,6 +78,37 @@ class BandMattingTest {
         .as("and more than where every pixel speaks against its side")
         .isGreaterThan(mean(byColours, closed, 5, 12) + 0.05);
     assertThat(mean(matte, closed, -12, -5)).as("well outside").isLessThan(0.1);
+  }
+
+  @Test
+  void whereItWasLearnedThatTheOutlineIsRightTheSolidStays() {
+    double[] truth = coverage(W, H, disc(80, 60, 35));
+    Trimap closed = trimap(truth, RED, PAPER);
+    double certain = mean(solve(truth, closed, "0\n0 0 1 2;0;1", false), closed, 5, 12);
+    double unsure = mean(solve(truth, closed, "0.5", false), closed, 5, 12);
+    double mixed = mean(solve(truth, closed, "0\n0 0 1 2;0;1", true), closed, 5, 12);
+
+    assertThat(certain).as("well within").isGreaterThan(0.9);
+    assertThat(unsure).as("colours alone").isLessThan(certain - 0.1);
+    assertThat(mixed).as("where somebody has marked a mixture").isEqualTo(unsure);
+  }
+
+  private static Matte solve(double[] truth, Trimap closed, String trees, boolean isMixed) {
+    Picture picture = feathers(truth);
+    boolean[] mixed = new boolean[W * H];
+    Arrays.fill(mixed, isMixed);
+    StrandClues clues =
+        new StrandClues(LearnedTrees.parse(trees), new Plane(W, H), new Plane(W, H), mixed);
+    Trimap opened =
+        new Trimap(closed.depth(), closed.bandRadius(), near(closed, 14), closed.asFound());
+    return BandMatting.solve(
+            picture,
+            AreaShrink.toLinear(picture, W, H),
+            opened,
+            Optional.of(clues),
+            Optional.empty(),
+            Pulse.NONE)
+        .matte();
   }
 
   /** Open on either side of the outline. */
