@@ -75,10 +75,10 @@ def pools(work, split, kind):
 
 
 def main(work, split, n, start=0, kind="", name=""):
-    """kind: studio has only sweeps, as in a catalogue, and more drawn openwork on them; glass has see-through vessels; things has
-    drawn solid things among the real ones, half of them before photographs as sharp as they are; people has people.py's."""
+    """kind: studio has only sweeps, as in a catalogue, and more drawn openwork on them; glass and vessels have see-through vessels; things has
+    drawn solid things among the real ones; people has people.py's. Half of vessels, things and people stand before photographs as sharp as they are."""
     name = name or kind or split
-    folder, studio, glass_share = f"{work}/made/{name}", kind == "studio", .8 if kind == "glass" else .03
+    folder, studio, glass_share = f"{work}/made/{name}", kind == "studio", .8 if kind in ("glass", "vessels") else .03
     os.makedirs(folder, exist_ok=True)
     P = pools(work, split, kind)
     print(split, len(P["fresh"]), "fresh", len(P["seen"]), "seen", len(P["shapes"]), "shapes", len(P["bank"]), "backdrops", flush=True)
@@ -127,9 +127,9 @@ def main(work, split, n, start=0, kind="", name=""):
     compose.subject = a_subject
     lines = []
     for k in range(int(start), int(start) + int(n)):
-        rng = np.random.default_rng([23, SEEDS[split], k] + [7] * studio + [11] * (kind == "things") + [13] * (kind == "people"))
+        rng = np.random.default_rng([23, SEEDS[split], k] + [7] * studio + [11] * (kind == "things") + [13] * (kind == "people") + [17] * (kind == "vessels"))
         P["mix"] = (.95, .95, .95, 1.) if k % (2 if studio else 5) == 0 else (.75, .75, .75, 1.)
-        P["scenes"] = kind in ("things", "people") and k % 2 == 1
+        P["scenes"] = kind in ("things", "people", "vessels") and k % 2 == 1
         P["real_share"] = .3 if k % (2 if studio else 5) == 0 else .66
         try:
             out = compose.compose(rng, P)

@@ -17,6 +17,7 @@ python3 pictures.py "$work" learn 260 0 studio studio-a
 python3 pictures.py "$work" learn 260 1000 studio studio-b
 python3 pictures.py "$work" learn 170 0 glass glass
 python3 pictures.py "$work" test 50 0 glass glass-test
+python3 pictures.py "$work" learn 360 0 vessels vessels
 python3 people.py "$work/src" "$work"                         # wesnoth-1.16-data and its campaigns, unpacked below src
 python3 pictures.py "$work" learn 220 200 people people       # those before were weighed in a trial that was not taken
 python3 pictures.py "$work" test 90 0 people people-test
@@ -35,6 +36,16 @@ OMP_NUM_THREADS=1 python3 fuse.py "$work" 40 evidence-weights
 # put evidence-weights.onnx into the module here, so that the judge learns what the engine will see
 for set in judge choose studio-b glass people test glass-test people-test; do "$root/bench" judgements "$work/made/$set" "$work/$set.csv"; done
 python3 judge.py "$work/judge.csv,$work/choose.csv,$work/studio-b.csv,$work/glass.csv,$work/people.csv" "$work/test.csv,$work/glass-test.csv,$work/people-test.csv" "$work/judge.trees"
+# what seeing through gains is learned beside the judge, and what lies among strands from regions that it takes
+for set in judge choose studio-b glass vessels people test glass-test people-test; do "$root/bench" glass "$work/made/$set" "$work/$set-through.csv"; done
+of() { for set in "$@"; do printf '%s-through.csv,' "$work/$set"; done | sed 's/,$//'; }
+python3 through.py "$(of judge choose studio-b glass vessels people)" "$(of test glass-test people-test)" "$work/glass.trees"
+python3 fringes.py "$work/made/judge" "$work/made/fringe-learn" 0 110 900
+python3 fringes.py "$work/made/people" "$work/made/fringe-people" 0 100 2900
+python3 fringes.py "$work/made/choose" "$work/made/fringe-choose" 0 90 100
+for set in judge people fringe-learn fringe-people choose fringe-choose people-test; do "$root/bench" strands "$work/made/$set" "$work/$set-strands.csv"; done
+of() { for set in "$@"; do printf '%s-strands.csv,' "$work/$set"; done | sed 's/,$//'; }
+python3 strands.py "$(of judge people fringe-learn fringe-people)" "$(of choose fringe-choose people-test)" "$work/strands.trees"
 # and judge.trees here, so that the forecast learns from what is taken, with LearnedPriors giving no forecast meanwhile
 for set in judge choose test; do "$root/bench" outcomes "$work/made/$set" "$work/$set-outcomes.csv"; done
 python3 forecast.py "$work/judge-outcomes.csv,$work/choose-outcomes.csv" "$work/test-outcomes.csv" "$work/forecast.trees"
