@@ -11,7 +11,7 @@ from sklearn.ensemble import HistGradientBoostingRegressor
 
 from judge import export
 
-FRINGES, SURE = 3, .85                                         # SURE as in core's OutlineSay
+FRINGES, SURE = 3, .87                                         # SURE as in core's OutlineSay
 DEPTH, EVIDENCE = 0, 3                                        # of StrandFacts
 
 

@@ -26,7 +26,7 @@ final class OutlineSay {
   private static final float LEARNED_OUTSIDE = 0.5f;
 
   /** Learned shares below this say nothing; from the other one on they count in full. */
-  private static final float LIKELY = 0.85f;
+  private static final float LIKELY = 0.87f;
 
   private static final float SURE = 0.97f;
 
