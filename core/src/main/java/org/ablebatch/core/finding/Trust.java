@@ -29,7 +29,7 @@ public final class Trust {
    * at least 0.95, those just above it too: {@code bench calibration} on the handed-out sets, see
    * docs/engine.md.
    */
-  public static final int NINETEEN_OF_TWENTY_FROM = 50;
+  public static final int NINETEEN_OF_TWENTY_FROM = 41;
 
   private Trust() {}
 
