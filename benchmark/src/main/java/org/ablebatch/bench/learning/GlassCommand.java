@@ -1,21 +1,13 @@
 package org.ablebatch.bench.learning;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.TestSet;
 import org.ablebatch.core.cut.Attempt;
 import org.ablebatch.core.cut.Contest;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.judge.GlassJudge;
-import org.ablebatch.core.prior.Priors;
-import org.ablebatch.core.scene.Scene;
-import org.ablebatch.core.subject.Weighed;
-import org.ablebatch.core.work.Pulse;
-import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Parameters;
 
 @Command(
     name = "glass",
@@ -23,27 +15,13 @@ import picocli.CommandLine.Parameters;
     description =
         "Writes what can be seen of bodies that may be glass, with what is wrong of them seen"
             + " through and as a solid thing beside it.")
-public final class GlassCommand implements Callable<Integer> {
-  @Parameters(index = "0", paramLabel = "SET", description = "Pictures and mattes.")
-  private Path folder;
-
-  @Parameters(index = "1", paramLabel = "OUT", description = "A file of comma-separated values.")
-  private Path out;
-
+public final class GlassCommand extends TableCommand {
   @Override
-  public Integer call() throws Exception {
-    Lines.write(folder, out, GlassCommand::lines);
-    return 0;
-  }
-
-  private static List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
-    Priors priors = LearnedPriors.shared();
-    Scene scene = Scene.read(set.picture(entry), Scene.READING_PIXELS, priors);
-    Scene half = scene.halved();
-    Weighed weighed = Weighed.in(scene, half, priors.evidence().orElseThrow());
-    Contest contest = new Contest(scene, half, weighed, Pulse.NONE);
+  List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
+    Contested picture = Contested.in(set.picture(entry));
+    Contest contest = picture.contest();
     List<Attempt> others = contest.all(Optional.empty());
-    float[] truth = Truth.on(set.truth(entry), half.width(), half.height());
+    float[] truth = Truth.on(set.truth(entry), picture.half().width(), picture.half().height());
     double solid = wrong(contest, by(Method.WEIGHED, others), truth);
     return contest
         .seenThrough(others)

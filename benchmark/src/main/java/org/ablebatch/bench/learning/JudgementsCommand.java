@@ -1,45 +1,23 @@
 package org.ablebatch.bench.learning;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.TestSet;
 import org.ablebatch.core.cut.Attempt;
 import org.ablebatch.core.cut.Contest;
-import org.ablebatch.core.prior.Priors;
-import org.ablebatch.core.scene.Scene;
-import org.ablebatch.core.subject.Weighed;
-import org.ablebatch.core.work.Pulse;
-import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Parameters;
 
 /** {@code bench judgements}: every way on every picture, its facts, and how wrong it was. */
 @Command(
     name = "judgements",
     mixinStandardHelpOptions = true,
     description = "Writes what can be seen of every way's region, with its true error beside it.")
-public final class JudgementsCommand implements Callable<Integer> {
-  @Parameters(index = "0", paramLabel = "SET", description = "Pictures and mattes.")
-  private Path folder;
-
-  @Parameters(index = "1", paramLabel = "OUT", description = "A file of comma-separated values.")
-  private Path out;
-
+public final class JudgementsCommand extends TableCommand {
   @Override
-  public Integer call() throws Exception {
-    Lines.write(folder, out, JudgementsCommand::lines);
-    return 0;
-  }
-
-  private static List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
-    Priors priors = LearnedPriors.shared();
-    Scene scene = Scene.read(set.picture(entry), Scene.READING_PIXELS, priors);
-    Scene half = scene.halved();
-    Weighed weighed = Weighed.in(scene, half, priors.evidence().orElseThrow());
-    float[] truth = Truth.on(set.truth(entry), half.width(), half.height());
-    Contest contest = new Contest(scene, half, weighed, Pulse.NONE);
+  List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
+    Contested picture = Contested.in(set.picture(entry));
+    Contest contest = picture.contest();
+    float[] truth = Truth.on(set.truth(entry), picture.half().width(), picture.half().height());
     return contest.all(Optional.empty()).stream()
         .map(attempt -> line(entry.name(), attempt, contest.coverage(attempt), truth))
         .toList();

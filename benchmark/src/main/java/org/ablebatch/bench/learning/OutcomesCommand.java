@@ -1,8 +1,6 @@
 package org.ablebatch.bench.learning;
 
-import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.Measures;
 import org.ablebatch.bench.accuracy.TestSet;
 import org.ablebatch.core.cut.Attempt;
@@ -13,30 +11,18 @@ import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.judge.Forecast;
 import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Parameters;
 
 /** {@code bench outcomes}: finished cutouts, what can be seen of them, and what they are worth. */
 @Command(
     name = "outcomes",
     mixinStandardHelpOptions = true,
     description = "Cuts every picture and writes what can be seen of it, with what it is worth.")
-public final class OutcomesCommand implements Callable<Integer> {
-  @Parameters(index = "0", paramLabel = "SET", description = "Pictures and mattes.")
-  private Path folder;
-
-  @Parameters(index = "1", paramLabel = "OUT", description = "A file of comma-separated values.")
-  private Path out;
-
-  @Override
-  public Integer call() throws Exception {
-    Cutter cutter = new Cutter(LearnedPriors.shared());
-    Lines.write(folder, out, (set, entry) -> lines(cutter, set, entry));
-    return 0;
-  }
+public final class OutcomesCommand extends TableCommand {
+  private final Cutter cutter = new Cutter(LearnedPriors.shared());
 
   /** Where nothing competed there is nothing to learn. */
-  private static List<String> lines(Cutter cutter, TestSet set, TestSet.Entry entry)
-      throws Exception {
+  @Override
+  List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
     CutOutcome outcome = cutter.cut(set.picture(entry), Method.AUTO, CutProgress.NONE);
     return outcome instanceof CutOutcome.Done done && !done.tried().isEmpty()
         ? List.of(line(entry.name(), done, Measures.of(set.truth(entry), done.cutout().matte())))

@@ -1,10 +1,8 @@
 package org.ablebatch.bench.learning;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.TestSet;
 import org.ablebatch.bench.faults.Fault;
 import org.ablebatch.bench.faults.Good;
@@ -26,7 +24,6 @@ import org.ablebatch.core.raster.Rect;
 import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 
 /** {@code bench proposals}: every mend that could be proposed, and what it would be worth. */
 @Command(
@@ -35,13 +32,7 @@ import picocli.CommandLine.Parameters;
     description =
         "Cuts every picture, carries out every mend that could be proposed, each by itself, and"
             + " writes what can be seen of it with what it is worth.")
-public final class ProposalsCommand implements Callable<Integer> {
-  @Parameters(index = "0", paramLabel = "SET", description = "Pictures and mattes.")
-  private Path folder;
-
-  @Parameters(index = "1", paramLabel = "OUT", description = "A file of comma-separated values.")
-  private Path out;
-
+public final class ProposalsCommand extends TableCommand {
   @Option(
       names = "--planted",
       description = "Of good cutouts with a fault by hand, instead of the engine’s own.")
@@ -56,12 +47,7 @@ public final class ProposalsCommand implements Callable<Integer> {
   private final Mender mender = new Mender(Means.withoutVersions(cutter));
 
   @Override
-  public Integer call() throws Exception {
-    Lines.write(folder, out, this::lines);
-    return 0;
-  }
-
-  private List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
+  List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
     Picture picture = set.picture(entry);
     if (!(cutter.cut(picture, Method.AUTO, CutProgress.NONE) instanceof CutOutcome.Done done)) {
       return List.of();

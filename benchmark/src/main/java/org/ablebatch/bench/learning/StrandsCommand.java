@@ -1,32 +1,25 @@
 package org.ablebatch.bench.learning;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import java.util.concurrent.Callable;
 import org.ablebatch.bench.accuracy.TestSet;
-import org.ablebatch.core.cut.Contest;
 import org.ablebatch.core.judge.Judge;
 import org.ablebatch.core.matting.StrandFacts;
 import org.ablebatch.core.prior.Lesson;
-import org.ablebatch.core.prior.Priors;
 import org.ablebatch.core.raster.Plane;
 import org.ablebatch.core.scene.Scene;
 import org.ablebatch.core.subject.SubjectRegion;
-import org.ablebatch.core.subject.Weighed;
 import org.ablebatch.core.trimap.Trimap;
-import org.ablebatch.core.work.Pulse;
 import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Parameters;
 
 @Command(
     name = "strands",
     mixinStandardHelpOptions = true,
     description =
         "Writes what can be seen of undecided pixels, with their true coverage beside it.")
-public final class StrandsCommand implements Callable<Integer> {
+public final class StrandsCommand extends TableCommand {
   /** Where more is wrong with the region, the pixels teach nothing of outlines. */
   private static final double LEAST_OVERLAP = 0.7;
 
@@ -34,25 +27,12 @@ public final class StrandsCommand implements Callable<Integer> {
   private static final int MOST_OTHER = 250;
   private static final int OPEN = 2;
 
-  @Parameters(index = "0", paramLabel = "SET", description = "Pictures and mattes.")
-  private Path folder;
-
-  @Parameters(index = "1", paramLabel = "OUT", description = "A file of comma-separated values.")
-  private Path out;
-
   @Override
-  public Integer call() throws Exception {
-    Lines.write(folder, out, StrandsCommand::lines);
-    return 0;
-  }
-
-  private static List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
-    Priors priors = LearnedPriors.shared();
-    Scene scene = Scene.read(set.picture(entry), Scene.READING_PIXELS, priors);
-    Scene half = scene.halved();
-    Weighed weighed = Weighed.in(scene, half, priors.evidence().orElseThrow());
-    Judge judge = new Judge(priors.trees(Lesson.JUDGE).orElseThrow());
-    SubjectRegion region = new Contest(scene, half, weighed, Pulse.NONE).best(judge);
+  List<String> lines(TestSet set, TestSet.Entry entry) throws Exception {
+    Contested picture = Contested.in(set.picture(entry));
+    Scene scene = picture.scene();
+    Judge judge = new Judge(LearnedPriors.shared().trees(Lesson.JUDGE).orElseThrow());
+    SubjectRegion region = picture.contest().best(judge);
     float[] truth = Truth.on(set.truth(entry), scene.width(), scene.height());
     if (overlap(region.subject(), truth) < LEAST_OVERLAP) {
       return List.of();

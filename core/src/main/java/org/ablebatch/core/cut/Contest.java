@@ -120,9 +120,8 @@ public final class Contest {
     Map<Method, SubjectRegion> found = new EnumMap<>(Method.class);
     others.forEach(one -> found.put(one.method(), one.region()));
     found.computeIfAbsent(Method.SEE_THROUGH, this::halfRegion);
-    return judged(found, Optional.empty()).stream()
-        .filter(one -> one.method() == Method.SEE_THROUGH && one.region().area() > 0)
-        .findFirst();
+    return Optional.of(judged(Method.SEE_THROUGH, found, Optional.empty()))
+        .filter(one -> one.region().area() > 0);
   }
 
   /** Whether what lies behind the subject goes on within it. */
@@ -142,24 +141,22 @@ public final class Contest {
   }
 
   private List<Attempt> judged(Map<Method, SubjectRegion> found, Optional<Judge> judge) {
-    List<Optional<SubjectRegion>> tried =
-        WAYS.stream().map(way -> Optional.ofNullable(found.get(way))).toList();
-    List<Attempt> out = new ArrayList<>();
-    for (Method way : WAYS) {
-      SubjectRegion region = found.get(way);
-      if (region != null) {
-        float[] facts = facts(way, region, weighed);
-        float[] overlaps = RegionFacts.overlaps(region, tried);
-        double expected =
-            region.area() == 0
-                ? 1
-                : judge
-                    .map(one -> one.expectedError(Attempt.judgedBy(facts, overlaps)))
-                    .orElse(Double.NaN);
-        out.add(new Attempt(way, region, facts, overlaps, expected));
-      }
-    }
-    return out;
+    return WAYS.stream().filter(found::containsKey).map(way -> judged(way, found, judge)).toList();
+  }
+
+  private Attempt judged(Method way, Map<Method, SubjectRegion> found, Optional<Judge> judge) {
+    SubjectRegion region = found.get(way);
+    float[] facts = facts(way, region, weighed);
+    float[] overlaps =
+        RegionFacts.overlaps(
+            region, WAYS.stream().map(one -> Optional.ofNullable(found.get(one))).toList());
+    double expected =
+        region.area() == 0
+            ? 1
+            : judge
+                .map(one -> one.expectedError(Attempt.judgedBy(facts, overlaps)))
+                .orElse(Double.NaN);
+    return new Attempt(way, region, facts, overlaps, expected);
   }
 
   private static float[] facts(Method way, SubjectRegion region, Weighed weighed) {

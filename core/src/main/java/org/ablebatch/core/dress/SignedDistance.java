@@ -27,17 +27,12 @@ final class SignedDistance {
   static Plane of(Plane coverage, boolean[] in) {
     int w = coverage.width();
     int h = coverage.height();
-    boolean[] out = new boolean[in.length];
-    for (int i = 0; i < in.length; i++) {
-      out[i] = !in[i];
-    }
-    float[] toIn = Distance.to(in, w, h);
-    float[] toOut = Distance.to(out, w, h);
+    float[] depth = Distance.depth(in, w, h);
     float[] signed = new float[in.length];
     for (int i = 0; i < signed.length; i++) {
       float c = coverage.values()[i];
       boolean rim = c > 0 && c < 1;
-      signed[i] = in[i] ? COVERED - toOut[i] : toIn[i] - COVERED;
+      signed[i] = -depth[i];
       if (rim && Math.abs(signed[i]) <= COVERED) {
         signed[i] = COVERED - c;
       }

@@ -67,7 +67,7 @@ public record Continuation(
   static Continuation of(boolean[] body, List<Plane> colours) {
     int width = colours.get(0).width();
     int height = colours.get(0).height();
-    float[] depth = depth(body, width, height);
+    float[] depth = Distance.depth(body, width, height);
     float[] smooth = BoxBlur.blur(depth, width, height, SMOOTHED);
     Moments moments = new Moments(colours.stream().map(Continuation::calm).toList());
     int[] places = new int[STEPS.length];
@@ -86,20 +86,6 @@ public record Continuation(
       }
     }
     return moments.say(outline);
-  }
-
-  private static float[] depth(boolean[] body, int width, int height) {
-    boolean[] outside = new boolean[body.length];
-    for (int i = 0; i < body.length; i++) {
-      outside[i] = !body[i];
-    }
-    float[] within = Distance.to(outside, width, height);
-    float[] beyond = Distance.to(body, width, height);
-    float[] depth = new float[body.length];
-    for (int i = 0; i < depth.length; i++) {
-      depth[i] = body[i] ? within[i] - 0.5f : 0.5f - beyond[i];
-    }
-    return depth;
   }
 
   private static float[] calm(Plane colour) {

@@ -17,7 +17,6 @@ import org.ablebatch.core.work.Pulse;
  * the same, the outline's own position decides instead.
  */
 public final class BandMatting {
-  private static final float COLOUR_NOISE = 0.022f;
   private static final float TOE = 0.05f;
   private static final float SHOULDER = 0.95f;
 
@@ -215,7 +214,7 @@ public final class BandMatting {
     float apart = dr * dr + dg * dg + db * db;
     float unmixed = ((r - br) * dr + (g - bg) * dg + (b - bb) * db) / Math.max(1e-7f, apart);
     float byDepth = smooth(0.5f + depth);
-    float trust = apart / (apart + COLOUR_NOISE * COLOUR_NOISE);
+    float trust = apart / (apart + LocalColours.NOISE * LocalColours.NOISE);
     float alpha = trust * clip(unmixed) + (1 - trust) * byDepth;
     alpha += (open ? 1 : SOLVED_SHARE) * (coverage.at(map, argb) - alpha);
     out.alpha = open ? settleStrand(alpha, depth) : settle(towardsSides(alpha, depth));

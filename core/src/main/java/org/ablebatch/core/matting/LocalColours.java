@@ -17,7 +17,7 @@ record LocalColours(ColorPlanes subject, ColorPlanes backdrop) {
   private static final float SURE_SHARE = 0.8f;
 
   /** Two colours no further apart than this are one, linear light. */
-  private static final float NOISE = 0.022f;
+  static final float NOISE = 0.022f;
 
   /** Parts thinner than the band have no sure pixel; their own pixels are better than a far one. */
   private static final float THIN_WEIGHT = 0.002f;

@@ -24,6 +24,24 @@ public final class Distance {
     return out;
   }
 
+  /**
+   * How deep every cell lies within a set, in pixels; negative outside. The outline runs between
+   * the cells, half a pixel from either side.
+   */
+  public static float[] depth(boolean[] set, int width, int height) {
+    boolean[] outside = new boolean[set.length];
+    for (int i = 0; i < outside.length; i++) {
+      outside[i] = !set[i];
+    }
+    float[] within = to(outside, width, height);
+    float[] beyond = to(set, width, height);
+    float[] depth = new float[set.length];
+    for (int i = 0; i < depth.length; i++) {
+      depth[i] = set[i] ? within[i] - 0.5f : 0.5f - beyond[i];
+    }
+    return depth;
+  }
+
   /** Pixels to the nearest true cell; very large where no cell is true. */
   public static float[] to(boolean[] set, int width, int height) {
     int[] d = new int[set.length];

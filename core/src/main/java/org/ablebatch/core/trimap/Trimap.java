@@ -42,17 +42,7 @@ public record Trimap(Plane depth, Plane bandRadius, Plane open, Plane asFound) {
   public static Trimap around(SubjectRegion region, ColorPlanes lab, float sigma, boolean[] mixed) {
     int w = region.width();
     int h = region.height();
-    boolean[] outside = new boolean[w * h];
-    for (int i = 0; i < outside.length; i++) {
-      outside[i] = !region.subject()[i];
-    }
-    float[] inside = Distance.to(outside, w, h);
-    float[] beyond = Distance.to(region.subject(), w, h);
-    float[] depth = new float[w * h];
-    for (int i = 0; i < depth.length; i++) {
-      // The outline runs between the pixels, half a pixel from either side.
-      depth[i] = outside[i] ? -(beyond[i] - 0.5f) : inside[i] - 0.5f;
-    }
+    float[] depth = Distance.depth(region.subject(), w, h);
     float[] open = Strands.open(lab, depth, region.evidence(), sigma);
     float[] asFound = new float[open.length];
     for (int i = 0; i < open.length; i++) {
