@@ -31,8 +31,11 @@ public final class LearnedPriors {
   private static final List<Look> PERSON_LOOKS =
       List.of(new Look(new Letterbox(256, true, 128 / 255f), false));
 
+  /** Files that the subject prior comes in. */
+  static final int PARTS = 2;
+
   private static final String SUBJECT_SHA256 =
-      "21f87161d743e09bccde04647308bf3fc510e5aad0cbb0c92663d3410b1d53d2";
+      "6ab79efce771d54d3fa11e2ad5f617b52fd91456be3cbbfab81b1d06186af9f1";
 
   private static final String SUBJECT = "subject";
 
@@ -54,7 +57,7 @@ public final class LearnedPriors {
   static Priors load() throws OrtException {
     OnnxPrior subject =
         new OnnxPrior(
-            Network.inParts("subject-prior-2.onnx", 3, SUBJECT_SHA256), SUBJECT_LOOKS, SUBJECT);
+            Network.inParts("subject-prior-2.onnx", PARTS, SUBJECT_SHA256), SUBJECT_LOOKS, SUBJECT);
     return new Priors(
         Optional.of(subject),
         Optional.of(new OnnxPrior(Network.whole("subject-prior.onnx"), SMOOTH_LOOKS, SUBJECT)),

@@ -20,7 +20,7 @@ class NetworkTest {
 
   @Test
   void everyPartFitsIntoTheRepository() {
-    for (int part = 0; part < 3; part++) {
+    for (int part = 0; part < LearnedPriors.PARTS; part++) {
       assertThat(Network.whole("subject-prior-2.onnx." + part).length).isLessThan(4_000_000);
     }
   }

@@ -9,6 +9,7 @@ import org.ablebatch.core.cut.CutProgress;
 import org.ablebatch.core.cut.Cutter;
 import org.ablebatch.core.cut.Method;
 import org.ablebatch.core.judge.Forecast;
+import org.ablebatch.core.prior.Lesson;
 import org.ablebatch.prior.LearnedPriors;
 import picocli.CommandLine.Command;
 
@@ -18,7 +19,8 @@ import picocli.CommandLine.Command;
     mixinStandardHelpOptions = true,
     description = "Cuts every picture and writes what can be seen of it, with what it is worth.")
 public final class OutcomesCommand extends TableCommand {
-  private final Cutter cutter = new Cutter(LearnedPriors.shared());
+  /** The forecast is what is to be learned, so nobody gives one meanwhile. */
+  private final Cutter cutter = new Cutter(LearnedPriors.shared().without(Lesson.FORECAST));
 
   /** Where nothing competed there is nothing to learn. */
   @Override

@@ -25,7 +25,7 @@ public final class Cutter {
    * Grows with every change that gives other bytes for the same request, so that cutouts kept from
    * before are not taken for new ones.
    */
-  public static final int REVISION = 6;
+  public static final int REVISION = 7;
 
   private final Priors priors;
 

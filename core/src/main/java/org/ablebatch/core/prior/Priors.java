@@ -60,4 +60,12 @@ public record Priors(
     more.put(lesson, learned);
     return new Priors(subject, smooth, person, evidence, pointed, more);
   }
+
+  /** Without a lesson, for whoever teaches it anew. */
+  public Priors without(Lesson lesson) {
+    Map<Lesson, LearnedTrees> less = new EnumMap<>(Lesson.class);
+    less.putAll(trees);
+    less.remove(lesson);
+    return new Priors(subject, smooth, person, evidence, pointed, less);
+  }
 }
