@@ -1,6 +1,6 @@
 """Learns how likely a finished cutout passes (IoU of at least 0.97): python3 forecast.py LEARN.csv[,MORE.csv] TEST.csv[,MORE.csv] OUT.trees
 
-The tables come from `./bench outcomes`, run without forecast.trees: the percent in them must be the product.  Trees first learn the logarithm of what is wrong, which says more of a picture than
+The tables come from `./bench outcomes`, whose percent is the product of the parts.  Trees first learn the logarithm of what is wrong, which says more of a picture than
 whether it passes; what they say of pictures that they did not see is then turned into log odds of passing together with those of the
 hand-made product of the parts (printed: core's Forecast.WEIGHT_OF_SEEN), and so are their leaves.
 """

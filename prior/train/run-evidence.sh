@@ -46,7 +46,7 @@ python3 fringes.py "$work/made/choose" "$work/made/fringe-choose" 0 90 100
 for set in judge people fringe-learn fringe-people choose fringe-choose people-test; do "$root/bench" strands "$work/made/$set" "$work/$set-strands.csv"; done
 of() { for set in "$@"; do printf '%s-strands.csv,' "$work/$set"; done | sed 's/,$//'; }
 python3 strands.py "$(of judge people fringe-learn fringe-people)" "$(of choose fringe-choose people-test)" "$work/strands.trees"
-# and judge.trees here, so that the forecast learns from what is taken, with LearnedPriors giving no forecast meanwhile
+# and judge.trees here, so that the forecast learns from what is taken
 for set in judge choose test; do "$root/bench" outcomes "$work/made/$set" "$work/$set-outcomes.csv"; done
 python3 forecast.py "$work/judge-outcomes.csv,$work/choose-outcomes.csv" "$work/test-outcomes.csv" "$work/forecast.trees"
 # and forecast.trees here; the odds of mends come last, because they are about what all of that has cut

@@ -1,7 +1,8 @@
 import createClient from 'openapi-fetch'
 import type { paths } from './schema'
+import { sender } from './sender'
 
-export const api = createClient<paths>({ baseUrl: '' })
+export const api = createClient<paths>({ baseUrl: '', fetch: sender(globalThis.window) })
 
 /** A request that the server refused or that never reached it, as a sentence for a person. */
 export class Refused extends Error {

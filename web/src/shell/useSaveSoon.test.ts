@@ -3,8 +3,16 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { useSaveSoon } from './useSaveSoon'
 
 describe('saving a moment later', () => {
-  beforeEach(() => void vi.useFakeTimers())
-  afterEach(() => void vi.useRealTimers())
+  const page = new EventTarget()
+
+  beforeEach(() => {
+    vi.useFakeTimers()
+    vi.stubGlobal('window', page)
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
 
   function begun(save: () => Promise<boolean>) {
     const scope = effectScope()
@@ -45,6 +53,21 @@ describe('saving a moment later', () => {
     second.leave()
     await vi.advanceTimersByTimeAsync(0)
     expect(save).toHaveBeenCalledTimes(1)
+  })
+
+  it('is done at once when the page is left, even with one on its way', () => {
+    const save = vi.fn(() => new Promise<boolean>(() => undefined))
+    const { soon, now } = begun(save)
+    page.dispatchEvent(new Event('pagehide'))
+    expect(save).not.toHaveBeenCalled()
+    soon()
+    page.dispatchEvent(new Event('pagehide'))
+    page.dispatchEvent(new Event('pagehide'))
+    expect(save).toHaveBeenCalledTimes(1)
+    void now()
+    soon()
+    page.dispatchEvent(new Event('pagehide'))
+    expect(save).toHaveBeenCalledTimes(2)
   })
 
   it('never has two on their way', async () => {

@@ -1,8 +1,10 @@
 import { onScopeDispose } from 'vue'
+import { useEventListener } from '@vueuse/core'
 
 /**
  * What is being changed is saved a moment after the last change, and at once when the station is
- * left: a change that waits would otherwise be written by a station that shows something else.
+ * left: a change that waits would otherwise be written by a station that shows something else. When
+ * the page itself is left it is saved at once too, for nothing waits any more then.
  *
  * @param save says whether all is saved now; it tells people itself what went wrong
  */
@@ -26,6 +28,12 @@ export function useSaveSoon(save: () => Promise<boolean>, afterMs: number) {
 
   onScopeDispose(() => {
     if (timer !== undefined) void now()
+  })
+  useEventListener(globalThis.window, 'pagehide', () => {
+    clearTimeout(timer)
+    // Not after the one under way: its answer is not heard any more.
+    if (timer !== undefined) void save()
+    timer = undefined
   })
 
   return { soon, now }

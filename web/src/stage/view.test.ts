@@ -1,7 +1,8 @@
-import { beforeAll, describe, expect, it, vi } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { View } from './view'
 
 beforeAll(() => vi.stubGlobal('window', { devicePixelRatio: 1 }))
+afterAll(() => void vi.unstubAllGlobals())
 
 function view(): View {
   const v = new View()

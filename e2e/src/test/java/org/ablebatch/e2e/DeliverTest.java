@@ -35,6 +35,7 @@ class DeliverTest {
 
     chooseSpecs(page);
     nameThem(page);
+    leaveWhileTyping(page, api, batch);
     Map<String, byte[]> files = deliver(page, 1, "Make 8 files");
     assertFiles(files);
     Shop shop = Shop.of(api);
@@ -153,6 +154,25 @@ class DeliverTest {
     page.locator("[data-words=author] input").fill("Quillmoor Garden Works");
     choose(page, page.locator(".rules .ant-select").first(), "CAPITALS");
     assertThat(page.locator("[data-file^='CAN']").first()).isVisible();
+    assertThat(page.locator("[data-words=author] .says")).hasText("Quillmoor Garden Works");
+  }
+
+  /** What was typed last is kept though the page is left before it is saved by itself. */
+  private static void leaveWhileTyping(Page page, Api api, long batch) {
+    String address = page.url();
+    Locator author = page.locator("[data-words=author] input");
+    author.fill("Quillmoor Garden Works, Photographs");
+    page.navigate("about:blank");
+    Api.await(
+        () ->
+            api.get("/api/v1/batches/" + batch + "/file-words")
+                .toString()
+                .contains("Works, Photographs"));
+    page.navigate(address);
+    assertThat(page.locator("[data-words=author] .says"))
+        .hasText("Quillmoor Garden Works, Photographs");
+    page.locator("[data-words=author] .row").click();
+    author.fill("Quillmoor Garden Works");
     assertThat(page.locator("[data-words=author] .says")).hasText("Quillmoor Garden Works");
   }
 
