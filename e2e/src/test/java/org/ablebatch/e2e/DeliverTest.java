@@ -158,7 +158,7 @@ class DeliverTest {
   }
 
   /** What was typed last is kept though the page is left before it is saved by itself. */
-  private static void leaveWhileTyping(Page page, Api api, long batch) {
+  private static void leaveWhileTyping(Page page, Api api, long batch) throws Exception {
     String address = page.url();
     Locator author = page.locator("[data-words=author] input");
     author.fill("Quillmoor Garden Works, Photographs");
