@@ -85,8 +85,8 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
   private static float[] small(float[] in, int width, int height, Place place) {
     return place.width > width || place.height > height
         ? enlarged(in, width, height, place.width, place.height)
-        : averageRows(
-            averageColumns(in, width, height, place.width), place.width, height, place.height);
+        : averageColumns(
+            averageRows(in, width, height, place.height), width, place.height, place.width);
   }
 
   private static float[] enlarged(float[] in, int width, int height, int toWidth, int toHeight) {
@@ -141,6 +141,7 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
     return true;
   }
 
+  /** Rows come first, because their sums run along the memory and leave fewer columns to add up. */
   private static float[] averageRows(float[] in, int width, int height, int target) {
     float[] out = new float[width * target];
     double step = height / (double) target;
@@ -148,12 +149,16 @@ record Letterbox(int side, boolean onTheFloor, float fill) {
       double from = y * step;
       double to = from + step;
       for (int s = (int) from; s < Math.min(height, Math.ceil(to)); s++) {
-        double share = (Math.min(to, s + 1.0) - Math.max(from, s)) / step;
-        for (int x = 0; x < width; x++) {
-          out[y * width + x] += (float) (share * in[s * width + x]);
-        }
+        float share = (float) ((Math.min(to, s + 1.0) - Math.max(from, s)) / step);
+        addRow(out, y * width, in, s * width, share, width);
       }
     }
     return out;
+  }
+
+  private static void addRow(float[] out, int to, float[] in, int from, float share, int width) {
+    for (int x = 0; x < width; x++) {
+      out[to + x] += share * in[from + x];
+    }
   }
 }
