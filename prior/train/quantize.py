@@ -1,8 +1,8 @@
 """Whole numbers instead of floats: python3 quantize.py pictures IN.onnx OUT.onnx FOLDER[:MOST]...
                                      python3 quantize.py planes IN.onnx OUT.onnx FOLDER[:MOST]...
 
-Weights become 7-bit per output channel, values between layers 8-bit; sums are exact, so half the time is needed and every processor
-comes to the same sums.  Seven bits, because processors without VNNI add pairs of products in sixteen and would cut off larger ones.
+Weights become 8-bit per output channel, values between layers 8-bit; sums are exact, so half the time is needed and every processor
+comes to the same sums, as long as ONNX Runtime is told so (the application's Sessions).
 The ranges are those that 60 samples of the folders show: pictures to learn on, in the squares in which the subject prior sees them,
 or what `./bench planes` wrote.  Inputs, outputs and features stay floats.  Needs the Python packages onnx and onnxruntime (1.30).
 """
@@ -71,7 +71,7 @@ def with_floats(model):
 
 
 def main(kind, source, target, *folders):
-    quantize_static(with_floats(onnx.load(source)), target, Samples(kind, folders), quant_format=QuantFormat.QDQ, per_channel=True, reduce_range=True,
+    quantize_static(with_floats(onnx.load(source)), target, Samples(kind, folders), quant_format=QuantFormat.QDQ, per_channel=True, reduce_range=False,
                     activation_type=QuantType.QUInt8, weight_type=QuantType.QInt8, calibrate_method=CalibrationMethod.MinMax, op_types_to_quantize=WHOLE)
 
 

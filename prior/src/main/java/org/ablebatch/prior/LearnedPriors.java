@@ -35,7 +35,7 @@ public final class LearnedPriors {
   static final int PARTS = 2;
 
   private static final String SUBJECT_SHA256 =
-      "6ab79efce771d54d3fa11e2ad5f617b52fd91456be3cbbfab81b1d06186af9f1";
+      "9df7f48dc21bbb8ed87e9814ed872a31fb803d5e9da98ae12ea35a487a5581f6";
 
   private static final String SUBJECT = "subject";
 

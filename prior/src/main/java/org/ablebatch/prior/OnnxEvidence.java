@@ -24,11 +24,7 @@ final class OnnxEvidence implements EvidenceNetwork {
    * @throws OrtException when this machine cannot run the network
    */
   OnnxEvidence(byte[] network) throws OrtException {
-    try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
-      options.setIntraOpNumThreads(1);
-      options.setInterOpNumThreads(1);
-      this.session = environment.createSession(network, options);
-    }
+    this.session = Sessions.of(network);
   }
 
   @Override

@@ -40,11 +40,7 @@ final class OnnxPointed implements PointedPrior {
    * @throws OrtException when this machine cannot run the network
    */
   OnnxPointed(OnnxPrior seeing, byte[] decoder, Letterbox letterbox) throws OrtException {
-    try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
-      options.setIntraOpNumThreads(1);
-      options.setInterOpNumThreads(1);
-      this.decoder = environment.createSession(decoder, options);
-    }
+    this.decoder = Sessions.of(decoder);
     this.seeing = seeing;
     this.letterbox = letterbox;
     this.features = new HashSet<>(this.decoder.getInputNames());

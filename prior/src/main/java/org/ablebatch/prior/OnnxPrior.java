@@ -39,11 +39,7 @@ final class OnnxPrior implements SubjectPrior {
    * @throws OrtException when this machine cannot run the network
    */
   OnnxPrior(byte[] network, List<Look> looks, String answer) throws OrtException {
-    try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
-      options.setIntraOpNumThreads(1);
-      options.setInterOpNumThreads(1);
-      this.session = environment.createSession(network, options);
-    }
+    this.session = Sessions.of(network);
     this.looks = looks;
     this.answer = Set.of(answer);
   }
