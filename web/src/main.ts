@@ -5,8 +5,11 @@ import './theme/tokens.css'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
+import { watchLeaving } from './api/leaving'
 import App from './App.vue'
 import { router } from './router'
+
+watchLeaving(window)
 
 createApp(App)
   .use(createPinia())

@@ -1,8 +1,8 @@
 import createClient from 'openapi-fetch'
+import { send } from './leaving'
 import type { paths } from './schema'
-import { sender } from './sender'
 
-export const api = createClient<paths>({ baseUrl: '', fetch: sender(globalThis.window) })
+export const api = createClient<paths>({ baseUrl: '', fetch: send })
 
 /** A request that the server refused or that never reached it, as a sentence for a person. */
 export class Refused extends Error {

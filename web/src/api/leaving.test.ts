@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { sender } from './sender'
+import { send, watchLeaving } from './leaving'
 
 describe('what is sent while the page is being left', () => {
   afterEach(() => void vi.unstubAllGlobals())
@@ -11,7 +11,7 @@ describe('what is sent while the page is being left', () => {
       return new Response()
     })
     const page = new EventTarget()
-    const send = sender(page)
+    watchLeaving(page)
     const change = () => new Request('http://127.0.0.1/words', { method: 'PUT', body: '{}' })
 
     await send(change())
