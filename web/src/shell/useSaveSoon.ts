@@ -29,6 +29,7 @@ export function useSaveSoon(save: () => Promise<boolean>, afterMs: number) {
   onScopeDispose(() => {
     if (timer !== undefined) void now()
   })
+  // Tests without a browser have no window.
   useEventListener(globalThis.window, 'pagehide', () => {
     clearTimeout(timer)
     // Not after the one under way: its answer is not heard any more.

@@ -53,6 +53,20 @@ class LetterboxTest {
   }
 
   @Test
+  void whatLiesInTwoCellsCountsInBothByItsShare() {
+    ColorPlanes nine = new ColorPlanes(3, 3);
+    for (int i = 0; i < 9; i++) {
+      nine.c0()[i] = i;
+    }
+
+    float[] planes = new Letterbox(2, false, 0).enter(nine);
+
+    // A cell is one and a half pixels wide: the middle row and column are halved.
+    assertThat(Arrays.copyOf(planes, 4))
+        .containsExactly(new float[] {12 / 9f, 24 / 9f, 48 / 9f, 60 / 9f}, within(1e-5f));
+  }
+
+  @Test
   void theAnswerComesBackToWhereItWasAsked() {
     Letterbox box = new Letterbox(64, false, 0.5f);
     float[] answer = new float[64 * 64];
