@@ -92,6 +92,28 @@ describe('what a run would make', () => {
     expect(plan.preflight.value?.files).toBe(4)
   })
 
+  it.each(['before', 'after'])(
+    'is asked for anew where other pictures are passed by the time they are here, %s its plan',
+    async (when) => {
+      const { pictures, plan, come } = planning()
+      await come()
+      if (when === 'after') plans[0]?.answer(2)
+      await later()
+      pictures.value = [picture(1), picture(2)]
+      await later()
+      if (when === 'before') plans[0]?.answer(2)
+      await later()
+      plans.slice(1).forEach((one) => one.answer(4))
+      await later()
+      expect(plan.preflight.value?.files).toBe(4)
+
+      const so = plans.length
+      pictures.value = [picture(1), picture(2)]
+      await later()
+      expect(plans).toHaveLength(so)
+    },
+  )
+
   it.each([
     [1, 0, 'Make 1 file'],
     [4, 0, 'Make 4 files'],

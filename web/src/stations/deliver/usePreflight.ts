@@ -47,9 +47,17 @@ export function usePreflight(
   /** The server knows ticket, batch and pictures before they are here: what only comes changes nothing. */
   function isAskedFor(): boolean {
     if (!askedFor) return false
+    const come = askedFor.passed === '' && asked.value.passed !== ''
     for (const part of ['specs', 'batch', 'passed', 'elsewhere'] as const)
       askedFor[part] ||= asked.value[part]
+    if (come && planned.value && !isOfThese(planned.value)) return false
     return JSON.stringify(askedFor) === JSON.stringify(asked.value)
+  }
+
+  /** Somebody may have passed one between the plan and the list, or taken it back. */
+  function isOfThese(plan: Preflight): boolean {
+    const ids = new Set(plan.content.map((file) => file.pictureId))
+    return ids.size === ready.value.length && ready.value.every((p) => ids.has(p.id))
   }
 
   async function ask() {
@@ -64,6 +72,7 @@ export function usePreflight(
     const mine = { ...asked.value }
     askedFor = mine
     const ofTicket = !isKnown.value
+    const knewPictures = mine.passed !== ''
     try {
       const plan = (await need(
         api.POST('/api/v1/batches/{id}/preflight', {
@@ -75,8 +84,9 @@ export function usePreflight(
       if (askedFor !== mine) return
       planned.value = plan
       problem.value = ''
+      const cameMeanwhile = mine.passed !== '' && !knewPictures
       // A ticket without specs gets some here.
-      if (ofTicket && plan.files === 0) askAnew()
+      if ((ofTicket && plan.files === 0) || (cameMeanwhile && !isOfThese(plan))) askAnew()
     } catch (error) {
       if (askedFor !== mine) return
       if (ofTicket) askAnew()
