@@ -1,5 +1,5 @@
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref, shallowRef, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, need, sentenceOf } from '../../api/client'
 import type { Batch, Picture, Preflight, Spec } from '../../api/types'
 import { keyOf, withProblems } from './preflight'
@@ -26,11 +26,10 @@ export function usePreflight(
   // Never changed, only replaced: whether a file is in it is asked for thousands at once.
   const leftOut = shallowRef(new Set<string>())
   const ready = computed(() => pictures.value.filter((p) => DELIVERABLE.includes(p.state)))
+  const ofPictures = computed(() => new Set(planned.value?.content.map((file) => file.pictureId)))
   /** How many pictures are passed; the plan knows it before they are here. */
   const passed = computed(() =>
-    pictures.value.length > 0
-      ? ready.value.length
-      : new Set(planned.value?.content.map((file) => file.pictureId)).size,
+    pictures.value.length > 0 ? ready.value.length : ofPictures.value.size,
   )
   const canBeNamed = computed(() => specs.value.every((s) => (s.fileName ?? []).length > 0))
 
@@ -43,21 +42,15 @@ export function usePreflight(
     elsewhere: elsewhere.value,
   }))
   let askedFor: typeof asked.value | null = null
+  /** The pictures were not here when it was asked for. */
+  let isBlind = false
 
   /** The server knows ticket, batch and pictures before they are here: what only comes changes nothing. */
   function isAskedFor(): boolean {
     if (!askedFor) return false
-    const come = askedFor.passed === '' && asked.value.passed !== ''
     for (const part of ['specs', 'batch', 'passed', 'elsewhere'] as const)
       askedFor[part] ||= asked.value[part]
-    if (come && planned.value && !isOfThese(planned.value)) return false
     return JSON.stringify(askedFor) === JSON.stringify(asked.value)
-  }
-
-  /** Somebody may have passed one between the plan and the list, or taken it back. */
-  function isOfThese(plan: Preflight): boolean {
-    const ids = new Set(plan.content.map((file) => file.pictureId))
-    return ids.size === ready.value.length && ready.value.every((p) => ids.has(p.id))
   }
 
   async function ask() {
@@ -71,8 +64,8 @@ export function usePreflight(
     if (isAskedFor()) return
     const mine = { ...asked.value }
     askedFor = mine
+    isBlind = mine.passed === ''
     const ofTicket = !isKnown.value
-    const knewPictures = mine.passed !== ''
     try {
       const plan = (await need(
         api.POST('/api/v1/batches/{id}/preflight', {
@@ -84,9 +77,8 @@ export function usePreflight(
       if (askedFor !== mine) return
       planned.value = plan
       problem.value = ''
-      const cameMeanwhile = mine.passed !== '' && !knewPictures
       // A ticket without specs gets some here.
-      if ((ofTicket && plan.files === 0) || (cameMeanwhile && !isOfThese(plan))) askAnew()
+      if (ofTicket && plan.files === 0) askAnew()
     } catch (error) {
       if (askedFor !== mine) return
       if (ofTicket) askAnew()
@@ -106,6 +98,13 @@ export function usePreflight(
   }
 
   void ask()
+  // Somebody may have passed a picture between the plan and the list, or taken it back.
+  watch([planned, pictures], () => {
+    if (!isBlind || !planned.value || pictures.value.length === 0) return
+    isBlind = false
+    const ids = ofPictures.value
+    if (ids.size !== ready.value.length || !ready.value.every((p) => ids.has(p.id))) askAnew()
+  })
   watchDebounced(asked, () => void ask(), { debounce: 200 })
 
   const known = computed(() => (isKnown.value ? planned.value : null))
